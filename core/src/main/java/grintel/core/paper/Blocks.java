@@ -1,0 +1,30 @@
+package grintel.core.paper;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Walks through blocks. */
+public final class Blocks {
+    private Blocks() {}
+
+    /** The paragraphs of these blocks in document order, those in table cells included. */
+    public static List<Paragraph> paragraphs(List<Block> blocks) {
+        List<Paragraph> out = new ArrayList<>();
+        collect(blocks, out);
+        return out;
+    }
+
+    private static void collect(List<Block> blocks, List<Paragraph> out) {
+        for (Block block : blocks) {
+            if (block instanceof Paragraph paragraph) {
+                out.add(paragraph);
+            } else if (block instanceof Table table) {
+                for (Table.Row row : table.rows()) {
+                    for (Table.Cell cell : row.cells()) {
+                        collect(cell.blocks(), out);
+                    }
+                }
+            }
+        }
+    }
+}

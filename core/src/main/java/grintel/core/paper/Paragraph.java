@@ -1,0 +1,119 @@
+package grintel.core.paper;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A paragraph.
+ *
+ * @param style the style that holds, named or standard; null where the file has none
+ * @param direct what the paragraph itself says, leaving its styles aside
+ * @param mark formatting of the paragraph mark, which decides the height of an empty paragraph
+ * @param label the list's number or bullet, or null
+ * @param endsSection whether the paragraph carries the end of a section
+ * @param inTable whether it stands in a table cell
+ * @param joinsNext whether its mark is deleted by a tracked change, so that it reads on into the next paragraph
+ */
+public record Paragraph(
+        ParagraphAddress address,
+        @Nullable Style style,
+        Formatting format,
+        PropertySet direct,
+        Formatting mark,
+        @Nullable ListLabel label,
+        List<Inline> inlines,
+        boolean endsSection,
+        boolean inTable,
+        boolean joinsNext)
+        implements Block {
+    /** Stands in {@link #text()} for what is no character: a picture, a note's sign, a page number. */
+    public static final char OBJECT = '\uFFFC';
+
+    public Paragraph {
+        inlines = List.copyOf(inlines);
+    }
+
+    /** What can be read in the paragraph: tabs as tabs, breaks as line feeds, hidden text left out. */
+    public String text() {
+        StringBuilder out = new StringBuilder();
+        for (Inline inline : inlines) {
+            if (inline instanceof Inline.Text text) {
+                if (!text.hidden()) {
+                    out.append(text.text());
+                }
+            } else if (inline instanceof Inline.Tab) {
+                out.append('\t');
+            } else if (inline instanceof Inline.Break) {
+                out.append('\n');
+            } else {
+                out.append(OBJECT);
+            }
+        }
+        return out.toString();
+    }
+
+    /** Whether nothing can be seen in it: no letter, no picture, no field; a break alone is blank. */
+    public boolean isBlank() {
+        if (label != null && !label.text().isBlank()) {
+            return false;
+        }
+        for (Inline inline : inlines) {
+            if (inline instanceof Inline.Text text) {
+                if (!text.hidden() && !isWhite(text.text())) {
+                    return false;
+                }
+            } else if (!(inline instanceof Inline.Tab || inline instanceof Inline.Break)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Whether a break to a new page stands in it. */
+    public boolean hasPageBreak() {
+        return inlines.stream()
+                .anyMatch(inline -> inline instanceof Inline.Break at && at.kind() == Inline.Break.Kind.PAGE);
+    }
+
+    /** The visible characters with their formatting. */
+    public List<Inline.Text> texts() {
+        return inlines.stream()
+                .filter(Inline.Text.class::isInstance)
+                .map(Inline.Text.class::cast)
+                .filter(text -> !text.hidden())
+                .toList();
+    }
+
+    /** Id of the paragraph's style, or empty. */
+    public String styleId() {
+        return style == null ? "" : style.id();
+    }
+
+    /** The left indent in twips, character units worked out against the size of the paragraph mark. */
+    public int leftIndent() {
+        return indent(ParagraphProperties.INDENT_LEFT, ParagraphProperties.INDENT_LEFT_CHARACTERS);
+    }
+
+    /** The right indent in twips, character units worked out. */
+    public int rightIndent() {
+        return indent(ParagraphProperties.INDENT_RIGHT, ParagraphProperties.INDENT_RIGHT_CHARACTERS);
+    }
+
+    /** The first line's indent beyond the left indent in twips, negative where it hangs out. */
+    public int firstLineIndent() {
+        return indent(ParagraphProperties.INDENT_FIRST_LINE, ParagraphProperties.INDENT_FIRST_LINE_CHARACTERS);
+    }
+
+    private int indent(Property<Integer> twips, Property<Integer> hundredthsOfCharacters) {
+        int characters = format.get(hundredthsOfCharacters);
+        if (characters == 0) {
+            return format.get(twips);
+        }
+        // A character is as wide as the type is high: half-points x 10 twips.
+        return Math.toIntExact((long) characters * mark.get(CharacterProperties.SIZE) * 10 / 100);
+    }
+
+    private static boolean isWhite(String text) {
+        return text.codePoints().allMatch(c -> Character.isWhitespace(c) || Character.isSpaceChar(c) || c == 0x200B);
+    }
+}

@@ -1,0 +1,48 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.Story;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A paragraph's characters in the order in which they are set, each with its type and width. Breaks and tabs stand as
+ * control characters, pictures as {@link Paragraph#OBJECT}.
+ *
+ * @param text the characters as written
+ * @param shown the characters as set, in capitals where the formatting says so
+ * @param types the type of each character
+ * @param widths advance widths in millipoints, 0 for controls and for the second half of a pair
+ * @param boxes pictures by their place in {@code text}
+ * @param calls notes called, by the place of their sign
+ * @param floats pictures that do not stand in the line
+ * @param empty the type that gives an empty line its height
+ */
+record Content(
+        char[] text,
+        char[] shown,
+        Type[] types,
+        double[] widths,
+        Map<Integer, Box> boxes,
+        Map<Integer, Story> calls,
+        List<Floating> floats,
+        Type empty) {
+    static final char LINE_BREAK = '\n';
+    static final char PAGE_BREAK = '\f';
+    static final char COLUMN_BREAK = '\u000B';
+    static final char SOFT_HYPHEN = '\u00AD';
+
+    int length() {
+        return text.length;
+    }
+
+    static boolean isForcedBreak(char c) {
+        return c == LINE_BREAK || c == PAGE_BREAK || c == COLUMN_BREAK;
+    }
+
+    /** A picture in the line; millipoints. */
+    record Box(int width, int height, String target, String alternative) {}
+
+    /** A picture or box of text beside the flow; millipoints. */
+    record Floating(Box box, boolean clearsLine, List<Paragraph> paragraphs) {}
+}

@@ -1,0 +1,243 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Formatting;
+import grintel.core.paper.Inline;
+import grintel.core.paper.ListLabel;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.Property;
+import grintel.core.paper.Story;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** Turns the inlines of paragraphs into {@link Content}, choosing a shipped face for every character. */
+final class ContentReader {
+    private static final int CHOICES = 8;
+
+    private final FaceCatalogue faces;
+    private final Map<Formatting, Type[]> types = new IdentityHashMap<>();
+    private final Map<Type, Type[]> fallbacks = new IdentityHashMap<>();
+    private final Set<String> approximate = new TreeSet<>();
+
+    private char[] text = new char[256];
+    private char[] shown = new char[256];
+    private Type[] typeAt = new Type[256];
+    private double[] widths = new double[256];
+    private int length;
+
+    ContentReader(FaceCatalogue faces) {
+        this.faces = faces;
+    }
+
+    /** Names of the faces asked for so far that were set in a face of other widths. */
+    Set<String> approximate() {
+        return approximate;
+    }
+
+    Content read(Paragraph paragraph, FieldValues fields) {
+        length = 0;
+        Map<Integer, Content.Box> boxes = new HashMap<>();
+        Map<Integer, Story> calls = new HashMap<>();
+        List<Content.Floating> floats = new ArrayList<>();
+        ListLabel label = paragraph.label();
+        if (label != null && !label.text().isEmpty()) {
+            addText(label.text(), label.format());
+            switch (label.suffix()) {
+                case "space" -> addText(" ", label.format());
+                case "nothing" -> {}
+                default -> addControl('\t', label.format());
+            }
+        }
+        for (Inline inline : paragraph.inlines()) {
+            if (inline.format().get(CharacterProperties.HIDDEN)) {
+                continue;
+            }
+            if (inline instanceof Inline.Text run) {
+                addText(run.text(), run.format());
+            } else if (inline instanceof Inline.Tab) {
+                addControl('\t', inline.format());
+            } else if (inline instanceof Inline.Break at) {
+                addControl(
+                        switch (at.kind()) {
+                            case LINE -> Content.LINE_BREAK;
+                            case PAGE -> Content.PAGE_BREAK;
+                            case COLUMN -> Content.COLUMN_BREAK;
+                        },
+                        at.format());
+            } else if (inline instanceof Inline.Field field) {
+                addText(fields.value(field), field.format());
+            } else if (inline instanceof Inline.NoteSign sign) {
+                if (!sign.inNote()) {
+                    calls.put(length, sign.note());
+                }
+                addText(sign.sign(), sign.format());
+            } else if (inline instanceof Inline.Picture picture) {
+                addPicture(picture, boxes, floats);
+            } else if (inline instanceof Inline.TextBox box) {
+                floats.add(new Content.Floating(
+                        new Content.Box(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height()), "", ""),
+                        false,
+                        box.paragraphs()));
+            }
+        }
+        return new Content(
+                Arrays.copyOf(text, length),
+                Arrays.copyOf(shown, length),
+                Arrays.copyOf(typeAt, length),
+                Arrays.copyOf(widths, length),
+                boxes,
+                calls,
+                floats,
+                type(paragraph.mark(), CharacterProperties.FACE, false));
+    }
+
+    private void addPicture(Inline.Picture picture, Map<Integer, Content.Box> boxes, List<Content.Floating> floats) {
+        Content.Box box = new Content.Box(
+                Millipoints.ofEmu(picture.width()),
+                Millipoints.ofEmu(picture.height()),
+                picture.target(),
+                picture.alternative());
+        if (picture.placement() == Inline.Placement.IN_LINE) {
+            boxes.put(length, box);
+            add(
+                    Paragraph.OBJECT,
+                    Paragraph.OBJECT,
+                    type(picture.format(), CharacterProperties.FACE, false),
+                    box.width());
+        } else {
+            floats.add(new Content.Floating(box, picture.placement() == Inline.Placement.ABOVE_AND_BELOW, List.of()));
+        }
+    }
+
+    private void addControl(char control, Formatting format) {
+        add(control, control, type(format, CharacterProperties.FACE, false), 0);
+    }
+
+    private void addText(String run, Formatting format) {
+        boolean capitals = format.get(CharacterProperties.CAPITALS);
+        boolean smallCapitals = !capitals && format.get(CharacterProperties.SMALL_CAPITALS);
+        for (int i = 0; i < run.length(); ) {
+            int codePoint = run.codePointAt(i);
+            int count = Character.charCount(codePoint);
+            int set = codePoint;
+            boolean small = false;
+            if (capitals || smallCapitals) {
+                set = Character.toUpperCase(codePoint);
+                small = smallCapitals && set != codePoint;
+            }
+            Type type = withGlyph(type(format, slot(codePoint), small), set);
+            double width = isInvisible(codePoint) ? 0 : type.advance(set);
+            if (count == 1 && set < 0x10000) {
+                add((char) codePoint, (char) set, type, width);
+            } else {
+                add(run.charAt(i), run.charAt(i), type, width);
+                for (int k = 1; k < count; k++) {
+                    add(run.charAt(i + k), run.charAt(i + k), type, 0);
+                }
+            }
+            i += count;
+        }
+    }
+
+    private void add(char written, char set, Type type, double width) {
+        if (length == text.length) {
+            text = Arrays.copyOf(text, length * 2);
+            shown = Arrays.copyOf(shown, length * 2);
+            typeAt = Arrays.copyOf(typeAt, length * 2);
+            widths = Arrays.copyOf(widths, length * 2);
+        }
+        text[length] = written;
+        shown[length] = set;
+        typeAt[length] = type;
+        widths[length] = width;
+        length++;
+    }
+
+    /** Shown only where a line ends at it, or never. */
+    private static boolean isInvisible(int codePoint) {
+        return codePoint == Content.SOFT_HYPHEN
+                || codePoint >= 0x200B && codePoint <= 0x200F
+                || codePoint == 0x2060
+                || codePoint == 0xFEFF;
+    }
+
+    /** The face slot of a character (ISO 29500-1 §17.3.2.26), by its block. */
+    private static Property<String> slot(int codePoint) {
+        if (codePoint < 0x80) {
+            return CharacterProperties.FACE;
+        }
+        if (codePoint >= 0x0590 && codePoint <= 0x07BF) {
+            return CharacterProperties.FACE_COMPLEX;
+        }
+        if (codePoint >= 0x1100 && codePoint <= 0x11FF
+                || codePoint >= 0x2E80 && codePoint <= 0x9FFF
+                || codePoint >= 0xAC00 && codePoint <= 0xD7FF
+                || codePoint >= 0xF900 && codePoint <= 0xFAFF
+                || codePoint >= 0xFF00 && codePoint <= 0xFFEF
+                || codePoint >= 0x20000) {
+            return CharacterProperties.FACE_EAST_ASIA;
+        }
+        return CharacterProperties.FACE_HIGH_ANSI;
+    }
+
+    private Type type(Formatting format, Property<String> slot, boolean smallCapital) {
+        Type[] choices = types.computeIfAbsent(format, key -> new Type[CHOICES]);
+        int at = (slot == CharacterProperties.FACE
+                                ? 0
+                                : slot == CharacterProperties.FACE_HIGH_ANSI
+                                        ? 1
+                                        : slot == CharacterProperties.FACE_EAST_ASIA ? 2 : 3)
+                        * 2
+                + (smallCapital ? 1 : 0);
+        Type known = choices[at];
+        if (known == null) {
+            String asked = format.get(slot);
+            FaceCatalogue.Choice choice = faces.choose(asked);
+            if (!choice.exact()) {
+                approximate.add(asked);
+            }
+            FaceMetrics metrics = faces.metrics(
+                    choice.family(), format.get(CharacterProperties.BOLD), format.get(CharacterProperties.ITALIC));
+            known = Type.of(format, metrics, smallCapital);
+            choices[at] = known;
+        }
+        return known;
+    }
+
+    /** The same type in the first fallback face that has the character, where its own face has not. */
+    private Type withGlyph(Type type, int codePoint) {
+        if (type.face().has(codePoint) || Character.isISOControl(codePoint) || isInvisible(codePoint)) {
+            return type;
+        }
+        List<String> families = faces.fallback();
+        Type[] kin = fallbacks.computeIfAbsent(type, key -> new Type[families.size()]);
+        for (int i = 0; i < kin.length; i++) {
+            Type candidate = kin[i];
+            if (candidate == null) {
+                String file = type.face().file();
+                FaceMetrics face = faces.metrics(families.get(i), file.contains("-Bold"), file.endsWith("Italic"));
+                candidate = new Type(
+                        face,
+                        type.size(),
+                        type.rise(),
+                        type.spacing(),
+                        type.scale(),
+                        type.colour(),
+                        type.underlined(),
+                        type.struck(),
+                        type.highlighted());
+                kin[i] = candidate;
+            }
+            if (candidate.face().has(codePoint)) {
+                return candidate;
+            }
+        }
+        return type;
+    }
+}

@@ -1,0 +1,13 @@
+package grintel.core.typeset;
+
+/**
+ * A picture on a page, in millipoints from the sheet's top left corner (from line and column, while a paragraph is not
+ * yet on a page).
+ *
+ * @param target name of the part with the image
+ */
+public record PlacedPicture(int x, int y, int width, int height, String target, String alternative) {
+    PlacedPicture movedBy(int dx, int dy) {
+        return new PlacedPicture(x + dx, y + dy, width, height, target, alternative);
+    }
+}

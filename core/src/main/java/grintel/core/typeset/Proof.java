@@ -1,0 +1,60 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.ParagraphAddress;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** A paper laid out on pages. */
+public final class Proof {
+    private final List<ProofPage> pages;
+    private final Set<String> approximate;
+    private final List<String> remarks;
+    private final Map<ParagraphAddress, List<Placed>> byParagraph = new HashMap<>();
+
+    Proof(List<ProofPage> pages, Set<String> approximate, List<String> remarks) {
+        this.pages = List.copyOf(pages);
+        this.approximate = new TreeSet<>(approximate);
+        this.remarks = List.copyOf(remarks);
+        for (ProofPage page : this.pages) {
+            for (ProofLine line : page.lines()) {
+                if (!line.repeated()) {
+                    byParagraph
+                            .computeIfAbsent(line.paragraph(), key -> new ArrayList<>(2))
+                            .add(new Placed(page, line));
+                }
+            }
+        }
+    }
+
+    public List<ProofPage> pages() {
+        return pages;
+    }
+
+    /** Names of the faces the paper asks for that are set in a stand-in of other widths, in order. */
+    public Set<String> approximate() {
+        return approximate;
+    }
+
+    /** What could not be honoured, a sentence each. */
+    public List<String> remarks() {
+        return remarks;
+    }
+
+    /** The lines of a paragraph in order; empty where it stands on no page. A header's lines come once a page. */
+    public List<Placed> lines(ParagraphAddress paragraph) {
+        return byParagraph.getOrDefault(paragraph, List.of());
+    }
+
+    /** Number of the page a paragraph starts on, or 0 where it stands on none. */
+    public int pageOf(ParagraphAddress paragraph) {
+        List<Placed> lines = lines(paragraph);
+        return lines.isEmpty() ? 0 : lines.get(0).page().number();
+    }
+
+    /** A line and the page it stands on. */
+    public record Placed(ProofPage page, ProofLine line) {}
+}

@@ -1,0 +1,19 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.Paragraph;
+import java.util.List;
+
+/**
+ * A paragraph broken into lines for a column's width.
+ *
+ * @param lines at least one
+ */
+record SetParagraph(Paragraph paragraph, List<SetLine> lines, List<Content.Floating> floats) {
+    int height() {
+        int height = 0;
+        for (SetLine line : lines) {
+            height += line.height();
+        }
+        return height;
+    }
+}

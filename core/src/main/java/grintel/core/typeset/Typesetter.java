@@ -1,0 +1,17 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.Paper;
+
+/** Lays a paper out on pages. */
+public final class Typesetter {
+    private Typesetter() {}
+
+    /**
+     * The proof of a paper.
+     *
+     * @throws LayoutTooLargeException when the paper is beyond the limits
+     */
+    public static Proof typeset(Paper paper, LayoutLimits limits) {
+        return new PageBuilder(paper, FaceCatalogue.shipped(), limits).build();
+    }
+}
