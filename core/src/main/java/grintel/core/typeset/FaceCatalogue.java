@@ -1,16 +1,14 @@
 package grintel.core.typeset;
 
+import grintel.core.data.DataNode;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import org.snakeyaml.engine.v2.api.Load;
-import org.snakeyaml.engine.v2.api.LoadSettings;
 
 /** The shipped faces, and which of them a face asked for by name is set in. Safe for use by several threads. */
 public final class FaceCatalogue {
@@ -23,29 +21,27 @@ public final class FaceCatalogue {
     private final Map<String, FaceMetrics> loaded = new ConcurrentHashMap<>();
     private final Map<String, Choice> chosen = new ConcurrentHashMap<>();
 
-    @SuppressWarnings("unchecked") // the shape of our own resource, read in full by the tests
     private FaceCatalogue() {
-        Map<String, Object> data = readResource();
-        for (Map<String, Object> family : (List<Map<String, Object>>) data.get("families")) {
-            String id = (String) family.get("id");
-            for (String name : (List<String>) family.get("exact")) {
-                byName.put(key(name), new Choice(id, true));
-            }
-            for (String name : (List<String>) family.get("approximate")) {
-                byName.put(key(name), new Choice(id, false));
-            }
-            Map<String, Integer> line = (Map<String, Integer>) family.getOrDefault("line", Map.of());
+        DataNode data = DataNode.resource(FaceCatalogue.class, "faces.yaml");
+        for (DataNode family : data.get("families").items()) {
+            String id = family.get("id").text();
+            family.get("exact").texts().forEach(name -> byName.put(key(name), new Choice(id, true)));
+            family.get("approximate").texts().forEach(name -> byName.put(key(name), new Choice(id, false)));
+            DataNode line = family.get("line");
             lines.put(
                     id,
-                    line.isEmpty()
+                    line.isMissing()
                             ? Line.OF_FILE
                             : new Line(
-                                    line.get("ascent"), line.get("descent"), line.get("gap"), line.get("unitsPerEm")));
+                                    line.get("ascent").number(),
+                                    line.get("descent").number(),
+                                    line.get("gap").number(),
+                                    line.get("unitsPerEm").number()));
         }
-        for (Map<String, Object> each : (List<Map<String, Object>>) data.get("likely")) {
-            likely.add(new Likely((List<String>) each.get("words"), (String) each.get("id")));
+        for (DataNode each : data.get("likely").items()) {
+            likely.add(new Likely(each.get("words").texts(), each.get("id").text()));
         }
-        fallback = List.copyOf((List<String>) data.get("fallback"));
+        fallback = data.get("fallback").texts();
     }
 
     /** The faces shipped with the application. */
@@ -94,18 +90,6 @@ public final class FaceCatalogue {
             throw new IOException("No face " + file + " is shipped");
         }
         return in;
-    }
-
-    @SuppressWarnings("unchecked")
-    private static Map<String, Object> readResource() {
-        try (InputStream in = FaceCatalogue.class.getResourceAsStream("faces.yaml")) {
-            if (in == null) {
-                throw new IllegalStateException("faces.yaml is not on the class path");
-            }
-            return (Map<String, Object>) new Load(LoadSettings.builder().build()).loadFromInputStream(in);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     private static String key(String name) {

@@ -8,6 +8,7 @@ import grintel.core.paper.TabStops;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Breaks paragraphs into lines, each as full as it can be, and places what stands in them. Spaces at the end of a line
@@ -314,7 +315,7 @@ final class LineComposer {
                 }
             }
             Type type = content.types()[i];
-            if (type != last) {
+            if (!sameType(type, last)) {
                 ascent = Math.max(ascent, type.ascent());
                 depth = Math.max(depth, type.depth());
                 last = type;
@@ -351,6 +352,12 @@ final class LineComposer {
                 yield new Heights(round(height - depth), Math.max(1, height));
             }
         };
+    }
+
+    /** The reader makes each type once, so that types can be told apart without comparing them part by part. */
+    @SuppressWarnings("ReferenceEquality")
+    private static boolean sameType(Type one, @Nullable Type other) {
+        return one == other;
     }
 
     private static int round(double millipoints) {
@@ -405,7 +412,7 @@ final class LineComposer {
                 if (gap) {
                     stretched += stretch;
                 }
-                boolean lastOfRun = i + 1 == end || content.types()[i + 1] != content.types()[i];
+                boolean lastOfRun = i + 1 == end || !sameType(content.types()[i + 1], content.types()[i]);
                 if (cut) {
                     add(from, i, before, false);
                     from = i + 1;

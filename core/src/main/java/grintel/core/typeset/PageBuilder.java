@@ -341,7 +341,7 @@ final class PageBuilder {
         if (keepLines && at == 0 && !isEmptyColumn() && height <= page.fullHeight()) {
             return 0;
         }
-        if (!controlled || isEmptyColumn() && end - at <= 2) {
+        if (fit == 0 || !controlled || isEmptyColumn() && end - at <= 2) {
             return fit;
         }
         int allowed = fit;

@@ -1,0 +1,163 @@
+package grintel.formats.docx;
+
+import grintel.formats.xml.XmlElement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Finds blocks, rows, cells and runs in the mark-up, looking through what only wraps them: content controls, custom
+ * mark-up, tracked changes, alternate content. Reader and editor both walk this way, so that the third paragraph is the
+ * same element to either.
+ */
+final class Structure {
+    private static final Set<String> WRAPPERS =
+            Set.of("customXml", "smartTag", "ins", "moveTo", "moveFrom", "del", "dir", "bdo");
+    /** Extensions whose mark-up is read; a choice that needs others gives way to its fallback. */
+    private static final Set<String> UNDERSTOOD = Set.of("wps", "w14", "w15", "wp14", "a14", "pic", "v", "w16");
+
+    private Structure() {}
+
+    /** The paragraphs and tables a container holds, in order. */
+    static List<XmlElement> blocks(XmlElement container) {
+        List<XmlElement> out = new ArrayList<>();
+        collect(container, out, "p", "tbl");
+        return out;
+    }
+
+    static List<XmlElement> rows(XmlElement table) {
+        List<XmlElement> out = new ArrayList<>();
+        collect(table, out, "tr", "tr");
+        return out;
+    }
+
+    static List<XmlElement> cells(XmlElement row) {
+        List<XmlElement> out = new ArrayList<>();
+        collect(row, out, "tc", "tc");
+        return out;
+    }
+
+    /** Every paragraph of a story in document order, those in tables included, those in text boxes not. */
+    static List<XmlElement> paragraphs(XmlElement container) {
+        List<XmlElement> out = new ArrayList<>();
+        collectParagraphs(container, out);
+        return out;
+    }
+
+    private static void collectParagraphs(XmlElement container, List<XmlElement> out) {
+        for (XmlElement block : blocks(container)) {
+            if (block.name().equals("p")) {
+                out.add(block);
+            } else {
+                for (XmlElement row : rows(block)) {
+                    for (XmlElement cell : cells(row)) {
+                        collectParagraphs(cell, out);
+                    }
+                }
+            }
+        }
+    }
+
+    private static void collect(XmlElement container, List<XmlElement> out, String one, String other) {
+        for (XmlElement child : container.elements()) {
+            if (child.namespace().equals(Ns.W)) {
+                if (child.name().equals(one) || child.name().equals(other)) {
+                    out.add(child);
+                } else if (child.name().equals("sdt")) {
+                    XmlElement content = child.child("sdtContent");
+                    if (content != null) {
+                        collect(content, out, one, other);
+                    }
+                } else if (WRAPPERS.contains(child.name())) {
+                    collect(child, out, one, other);
+                }
+            } else if (child.is(Ns.MC, "AlternateContent")) {
+                XmlElement branch = branch(child);
+                if (branch != null) {
+                    collect(branch, out, one, other);
+                }
+            }
+        }
+    }
+
+    /** The branch of alternate content that is read: the first choice that is understood, else the fallback. */
+    static @Nullable XmlElement branch(XmlElement alternate) {
+        for (XmlElement choice : alternate.children("Choice")) {
+            String requires = choice.attribute("Requires");
+            if (requires != null
+                    && UNDERSTOOD.containsAll(List.of(requires.strip().split("\\s+", -1)))) {
+                return choice;
+            }
+        }
+        return alternate.child("Fallback");
+    }
+
+    /** The runs of a paragraph in document order, tracked deletions included, and mathematics between them. */
+    static List<Piece> pieces(XmlElement paragraph) {
+        List<Piece> out = new ArrayList<>();
+        collectPieces(paragraph, false, false, false, null, out);
+        return out;
+    }
+
+    /** The elements of a paragraph's runs; the place in the list is the run's number. */
+    static List<XmlElement> runs(XmlElement paragraph) {
+        return pieces(paragraph).stream()
+                .filter(piece -> !piece.isMath())
+                .map(Piece::element)
+                .toList();
+    }
+
+    private static void collectPieces(
+            XmlElement container,
+            boolean linked,
+            boolean inserted,
+            boolean deleted,
+            @Nullable String instruction,
+            List<Piece> out) {
+        for (XmlElement child : container.elements()) {
+            if (child.namespace().equals(Ns.W)) {
+                switch (child.name()) {
+                    case "r" -> out.add(new Piece(child, linked, inserted, deleted, instruction));
+                    case "hyperlink" -> collectPieces(child, true, inserted, deleted, instruction, out);
+                    case "ins", "moveTo" -> collectPieces(child, linked, true, deleted, instruction, out);
+                    case "del", "moveFrom" -> collectPieces(child, linked, inserted, true, instruction, out);
+                    case "fldSimple" ->
+                        collectPieces(child, linked, inserted, deleted, String.valueOf(child.attribute("instr")), out);
+                    case "sdt" -> {
+                        XmlElement content = child.child("sdtContent");
+                        if (content != null) {
+                            collectPieces(content, linked, inserted, deleted, instruction, out);
+                        }
+                    }
+                    case "smartTag", "customXml", "dir", "bdo" ->
+                        collectPieces(child, linked, inserted, deleted, instruction, out);
+                    default -> {}
+                }
+            } else if (child.is(Ns.MC, "AlternateContent")) {
+                XmlElement branch = branch(child);
+                if (branch != null) {
+                    collectPieces(branch, linked, inserted, deleted, instruction, out);
+                }
+            } else if (child.is(Ns.M, "oMath") || child.is(Ns.M, "oMathPara")) {
+                out.add(new Piece(child, linked, inserted, deleted, instruction));
+            }
+        }
+    }
+
+    /**
+     * A run, or a piece of mathematics.
+     *
+     * @param instruction the instruction of the simple field it stands in, or null
+     */
+    record Piece(
+            XmlElement element,
+            boolean linked,
+            boolean inserted,
+            boolean deleted,
+            @Nullable String instruction) {
+        boolean isMath() {
+            return element.namespace().equals(Ns.M);
+        }
+    }
+}
