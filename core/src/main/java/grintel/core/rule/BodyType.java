@@ -1,0 +1,119 @@
+package grintel.core.rule;
+
+import grintel.core.data.DataNode;
+import grintel.core.guide.Ask;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Weight;
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paper;
+import grintel.core.paper.Paragraph;
+import grintel.core.structure.Parts;
+import grintel.core.structure.Role;
+import grintel.core.typeset.FaceCatalogue;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The type most of the text is set in, and what the guide would have it set in.
+ *
+ * @param face name of the face as the paper names it
+ * @param size half-points
+ * @param targetFace the face the text should have: its own where that is permitted
+ * @param targetSize half-points the text should have in that face
+ */
+public record BodyType(String face, int size, boolean facePermitted, String targetFace, int targetSize) {
+    private static final String SAFE_FACE = "Times New Roman";
+    private static final double SAFE_SIZE = 12;
+    private static final List<String> UNFIT =
+            DataNode.resource(BodyType.class, "unfit-faces.yaml").texts();
+
+    static BodyType of(Paper paper, Parts parts, Guide guide) {
+        List<Paragraph> text = parts.of(Role.TEXT, Role.ABSTRACT);
+        Map<Setting, Integer> counts = new HashMap<>();
+        for (Paragraph paragraph : text.isEmpty() ? paper.paragraphs() : text) {
+            for (Inline.Text run : paragraph.texts()) {
+                Setting setting = new Setting(
+                        run.format().get(CharacterProperties.FACE), run.format().get(CharacterProperties.SIZE));
+                counts.merge(setting, run.text().strip().length(), Integer::sum);
+            }
+        }
+        Setting most = counts.entrySet().stream()
+                .max(Map.Entry.<Setting, Integer>comparingByValue()
+                        .thenComparing(entry -> entry.getKey().face()))
+                .map(Map.Entry::getKey)
+                .orElse(new Setting(SAFE_FACE, 24));
+        Ask faces = asked(guide, "type.face");
+        Ask sizes = asked(guide, "type.size");
+        boolean permitted = faces == null || permits(faces, most.face());
+        String target = permitted || faces == null ? most.face() : firstFace(faces);
+        return new BodyType(most.face(), most.size(), permitted, target, targetSize(sizes, target, most.size()));
+    }
+
+    private static @Nullable Ask asked(Guide guide, String rule) {
+        Ask ask = guide.ask(rule);
+        return ask == null || ask.weight() == Weight.NOT_ASKED ? null : ask;
+    }
+
+    /** Whether a face is among those permitted; where any is, only symbol, script and display faces are not. */
+    public static boolean permits(Ask ask, String face) {
+        DataNode faces = ask.value("faces");
+        if (!faces.isList()) {
+            String lower = face.toLowerCase(Locale.ROOT);
+            return UNFIT.stream().noneMatch(lower::contains);
+        }
+        return faces.texts().stream().anyMatch(permitted -> isSame(permitted, face));
+    }
+
+    /** The face put right sets: the first of the list. */
+    public static String firstFace(Ask ask) {
+        DataNode faces = ask.value("faces");
+        return faces.isList() ? faces.texts().get(0) : SAFE_FACE;
+    }
+
+    /** Whether two names mean the same design: alike, or both drawn exactly by one shipped face. */
+    private static boolean isSame(String permitted, String face) {
+        if (permitted.equalsIgnoreCase(face)) {
+            return true;
+        }
+        FaceCatalogue.Choice one = FaceCatalogue.shipped().choose(permitted);
+        FaceCatalogue.Choice other = FaceCatalogue.shipped().choose(face);
+        return one.exact() && other.exact() && one.family().equals(other.family());
+    }
+
+    /** The half-points a face should have: its own size where the guide fixes one, else within the bounds. */
+    static int targetSize(@Nullable Ask ask, String face, int size) {
+        if (ask == null) {
+            return size;
+        }
+        if (ask.gives("sizes")) {
+            DataNode sizes = ask.value("sizes");
+            for (String name : sizes.keys()) {
+                if (isSame(name, face)) {
+                    return halfPoints(sizes.get(name));
+                }
+            }
+        }
+        int least = ask.gives("min") ? halfPoints(ask.value("min")) : 0;
+        int most = ask.gives("max") ? halfPoints(ask.value("max")) : Integer.MAX_VALUE;
+        if (size >= least && size <= most) {
+            return size;
+        }
+        int safe = (int) (SAFE_SIZE * 2);
+        return Math.max(least, Math.min(most, safe));
+    }
+
+    private static int halfPoints(DataNode node) {
+        String text = node.text().replace("pt", "").strip();
+        try {
+            return (int) Math.round(Double.parseDouble(text) * 2);
+        } catch (NumberFormatException e) {
+            throw node.wrong("should be a size in points");
+        }
+    }
+
+    private record Setting(String face, int size) {}
+}

@@ -1,0 +1,42 @@
+package grintel.core.rule;
+
+import grintel.core.guide.Ask;
+import grintel.core.guide.Brief;
+import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.Weight;
+import grintel.core.paper.Paper;
+import grintel.core.structure.Parts;
+import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.Typesetter;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Examines a paper against a brief: typeset, recognise the parts, ask every rule. */
+public final class Examiner {
+    private Examiner() {}
+
+    /** @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits */
+    public static Report examine(Paper paper, Brief brief, LayoutLimits limits) {
+        return judge(paper, Typesetter.typeset(paper, limits), brief);
+    }
+
+    /** Judges a paper that is laid out already. */
+    public static Report judge(Paper paper, Proof proof, Brief brief) {
+        Parts parts = Parts.recognise(paper, proof);
+        Examination exam = new Examination(paper, proof, parts, brief);
+        Map<String, Verdict> verdicts = new LinkedHashMap<>();
+        for (String id : RuleCatalogue.ids()) {
+            Rule rule = Rules.find(id);
+            Ask ask = brief.guide().ask(id);
+            if (rule == null || ask == null || ask.weight() == Weight.NOT_ASKED) {
+                verdicts.put(id, Verdict.NOT_ASKED);
+                continue;
+            }
+            List<Reading> readings = rule.read(exam, ask);
+            verdicts.put(id, new Verdict(Verdict.Status.of(readings), ask, readings));
+        }
+        return new Report(paper, proof, parts, brief, verdicts);
+    }
+}

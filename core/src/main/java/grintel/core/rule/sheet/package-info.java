@@ -1,0 +1,5 @@
+/** The sheet and its margins. */
+@NullMarked
+package grintel.core.rule.sheet;
+
+import org.jspecify.annotations.NullMarked;

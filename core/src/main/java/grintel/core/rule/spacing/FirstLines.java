@@ -1,0 +1,83 @@
+package grintel.core.rule.spacing;
+
+import grintel.core.edit.Edit;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
+import grintel.core.rule.Examination;
+import grintel.core.structure.Role;
+import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.ProofLine;
+import java.util.ArrayList;
+import java.util.List;
+
+/** First lines of text paragraphs: how far in they start, and the white space typed to get them there. */
+final class FirstLines {
+    private FirstLines() {}
+
+    /** The text paragraphs whose first line begins a paragraph. */
+    static List<Paragraph> judged(Examination exam) {
+        return exam.parts().of(Role.TEXT).stream()
+                .filter(paragraph -> !exam.parts().continues(paragraph.address().index()))
+                .filter(paragraph -> !exam.proof().lines(paragraph.address()).isEmpty())
+                .toList();
+    }
+
+    /** Distance of the first visible character from the margin in twips, as laid out. */
+    static double indent(Examination exam, Paragraph paragraph) {
+        List<Proof.Placed> lines = exam.proof().lines(paragraph.address());
+        ProofLine first = lines.get(0).line();
+        return (first.x() - first.columnLeft()) / (double) Millipoints.PER_TWIP;
+    }
+
+    /** The white space before the first visible character. */
+    static String leadingSpace(Paragraph paragraph) {
+        StringBuilder out = new StringBuilder();
+        for (Inline inline : paragraph.inlines()) {
+            if (inline instanceof Inline.Tab) {
+                out.append('\t');
+            } else if (inline instanceof Inline.Text text && !text.hidden()) {
+                for (int i = 0; i < text.text().length(); i++) {
+                    char c = text.text().charAt(i);
+                    if (!isSpace(c)) {
+                        return out.toString();
+                    }
+                    out.append(c);
+                }
+            } else {
+                return out.toString();
+            }
+        }
+        return out.toString();
+    }
+
+    /** Edits that take away the white space before the first visible character. */
+    static List<Edit> removeLeadingSpace(Paragraph paragraph) {
+        List<Edit> edits = new ArrayList<>();
+        ParagraphAddress address = paragraph.address();
+        for (Inline inline : paragraph.inlines()) {
+            if (inline instanceof Inline.Tab tab) {
+                edits.add(new Edit.ReplaceSpace(address, tab.run(), tab.offset(), tab.offset() + 1, ""));
+            } else if (inline instanceof Inline.Text text && !text.hidden()) {
+                int end = 0;
+                while (end < text.text().length() && isSpace(text.text().charAt(end))) {
+                    end++;
+                }
+                if (end > 0) {
+                    edits.add(new Edit.ReplaceSpace(address, text.run(), text.offset(), text.offset() + end, ""));
+                }
+                if (end < text.text().length()) {
+                    return edits;
+                }
+            } else {
+                return edits;
+            }
+        }
+        return edits;
+    }
+
+    private static boolean isSpace(char c) {
+        return c == ' ' || c == '\u00A0' || c == '\u2003' || c == '\u2002' || c == '\u3000';
+    }
+}
