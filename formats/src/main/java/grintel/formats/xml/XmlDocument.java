@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -216,6 +217,13 @@ public final class XmlDocument {
                     nonNull(reader.getPrefix()),
                     reader.getLocalName(),
                     attributes);
+            if (reader.getNamespaceCount() > 0) {
+                Map<String, String> declared = new LinkedHashMap<>();
+                for (int i = 0; i < reader.getNamespaceCount(); i++) {
+                    declared.put(nonNull(reader.getNamespacePrefix(i)), canonical(reader.getNamespaceURI(i)));
+                }
+                element.declare(declared);
+            }
             int from = (int) at.getStartingCharOffset();
             element.span(from, (int) at.getEndingCharOffset());
             if (parent == null) {

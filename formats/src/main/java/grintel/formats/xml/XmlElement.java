@@ -2,6 +2,7 @@ package grintel.formats.xml;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** An element that can be changed; it is written as it came where nothing in it was. */
@@ -12,6 +13,7 @@ public final class XmlElement implements XmlNode {
     private final String name;
     private final List<XmlAttribute> attributes;
     private final List<XmlNode> children = new ArrayList<>(2);
+    private Map<String, String> declared = Map.of();
     private @Nullable XmlElement parent;
     private int start = -1;
     private int contentStart = -1;
@@ -40,6 +42,10 @@ public final class XmlElement implements XmlNode {
         XmlElement element = new XmlElement("", null, kin.namespace, kin.prefix, name, new ArrayList<>(2));
         element.changed = true;
         return element;
+    }
+
+    void declare(Map<String, String> canonicalByPrefix) {
+        declared = canonicalByPrefix;
     }
 
     void span(int newStart, int newContentStart) {
@@ -125,6 +131,29 @@ public final class XmlElement implements XmlNode {
         for (XmlAttribute attribute : attributes) {
             if (attribute.name().equals(itsName) && attribute.namespace().equals(itsNamespace)) {
                 return attribute.value();
+            }
+        }
+        return null;
+    }
+
+    /** Whether it has any attribute. */
+    public boolean hasAttributes() {
+        return !attributes.isEmpty();
+    }
+
+    /** Whether it has no element inside. */
+    public boolean isEmpty() {
+        return children.stream().noneMatch(XmlElement.class::isInstance);
+    }
+
+    /** The prefix of a namespace in scope here, or null where none is declared. */
+    public @Nullable String prefixOf(String itsNamespace) {
+        for (XmlElement at = this; at != null; at = at.parent) {
+            for (Map.Entry<String, String> declaration : at.declared.entrySet()) {
+                if (declaration.getValue().equals(itsNamespace)
+                        && !declaration.getKey().isEmpty()) {
+                    return declaration.getKey();
+                }
             }
         }
         return null;

@@ -1,0 +1,104 @@
+package grintel.cli;
+
+import grintel.cli.Problems.UsageException;
+import grintel.core.guide.Brief;
+import grintel.core.guide.FixClass;
+import grintel.core.guide.RuleCatalogue;
+import grintel.core.rule.Change;
+import grintel.core.rule.PutRight;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Wording;
+import grintel.core.typeset.LayoutLimits;
+import grintel.formats.docx.DocxFile;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.function.Predicate;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Puts a paper right and writes it to another file. */
+@Command(
+        name = "fix",
+        description = "Puts a paper right and writes it to another file.",
+        mixinStandardHelpOptions = true)
+final class FixCommand implements Callable<Integer> {
+    private final Console console;
+
+    @Mixin
+    private BriefOptions options = new BriefOptions();
+
+    @Option(names = "--only", split = ",", paramLabel = "RULE", description = "Put right only these rules.")
+    private List<String> only = new ArrayList<>();
+
+    @Option(names = "--looks-only", description = "Change looks only, no word of headers or labels.")
+    private boolean looksOnly;
+
+    @Option(names = "-o", required = true, paramLabel = "OUT", description = "The file to write.")
+    private String out = "";
+
+    @Parameters(paramLabel = "FILE", description = "The paper.")
+    private String file = "";
+
+    FixCommand(Console console) {
+        this.console = console;
+    }
+
+    @Override
+    public Integer call() {
+        Brief brief = options.brief();
+        Predicate<Reading> chosen = chosen();
+        if (PaperFiles.isSame(file, out)) {
+            throw new UsageException(out + ": the paper itself is not written over; name another file.");
+        }
+        byte[] bytes = PaperFiles.read(file);
+        PutRight.Result<DocxFile> result;
+        try {
+            result = PutRight.run(DocxFile.read(bytes), brief, chosen, LayoutLimits.within(CheckCommand.TIME_LIMIT));
+        } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
+            throw new UsageException(file + ": " + Problems.sentence(e));
+        }
+        PaperFiles.write(out, result.done().isEmpty() ? bytes : result.file().bytes());
+        report(result);
+        return Main.DONE;
+    }
+
+    /** What may be put right: looks, and the apparatus unless only looks are asked for. */
+    private Predicate<Reading> chosen() {
+        Set<String> rules = new LinkedHashSet<>();
+        for (String rule : only) {
+            if (!RuleCatalogue.has(rule)) {
+                throw new UsageException("There is no rule \"" + rule + "\".");
+            }
+            FixClass fix = RuleCatalogue.get(rule).fix();
+            if (fix == FixClass.ASK || fix == FixClass.NONE) {
+                throw new UsageException("Only the writer can put " + rule + " right.");
+            }
+            rules.add(rule);
+        }
+        return finding -> {
+            FixClass fix = RuleCatalogue.get(finding.rule()).fix();
+            boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && !looksOnly;
+            return allowed && (rules.isEmpty() || rules.contains(finding.rule()));
+        };
+    }
+
+    private void report(PutRight.Result<DocxFile> result) {
+        if (result.done().isEmpty()) {
+            console.print(file + ": nothing to put right; copied to " + out);
+            return;
+        }
+        for (Reading reading : result.done()) {
+            console.print(Wording.name(reading) + ": " + reading.is().text() + " → "
+                    + reading.asked().text());
+            for (Change change : reading.changes()) {
+                console.print("  header: \"" + change.before() + "\" → \"" + change.after() + "\"");
+            }
+        }
+        console.print(out + ": written; every word of the text is as it was");
+    }
+}
