@@ -26,7 +26,8 @@ public record Quantity(String text, @Nullable Double number, boolean length) {
 
     /** A multiple of a line. */
     public static Quantity lines(double lines) {
-        return new Quantity(plain(lines, 2) + " lines", lines, false);
+        String number = plain(lines, 2);
+        return new Quantity(number + (number.equals("1") ? " line" : " lines"), lines, false);
     }
 
     /** A type size in points. */

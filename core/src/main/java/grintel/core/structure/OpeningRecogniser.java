@@ -8,6 +8,8 @@ import java.util.regex.Pattern;
 /** Recognises what stands before the text: a title page or heading lines, an abstract, the title over the text. */
 final class OpeningRecogniser {
     private static final int LONGEST_OPENING = 40;
+    private static final int FEWEST_TITLE_LINES = 3;
+    private static final int LARGE_GAP = 4;
     private static final Pattern DATE =
             Pattern.compile("(?i).*\\b(january|february|march|april|may|june|july|august|september|"
                     + "october|november|december|\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4})\\b.*");
@@ -35,6 +37,13 @@ final class OpeningRecogniser {
                 onTitlePage.add(line);
             }
         }
+        int gap = largeGap(lines, end);
+        if (gap > 0) {
+            List<Integer> before = lines.subList(0, gap);
+            before.forEach(line -> roles[line] = Role.TITLE_PAGE);
+            return takeAbstract(
+                    before.get(gap - 1) + 1, looks.get(before.get(0)).text());
+        }
         boolean pageEnds = end < looks.size() && looks.get(end).page() > firstPage || onTitlePage.size() < lines.size();
         boolean titlePage = pageEnds && onTitlePage.size() >= 2 && textLeavesFirstPage(end, firstPage);
         if (titlePage) {
@@ -43,6 +52,22 @@ final class OpeningRecogniser {
             return takeAbstract(after, looks.get(onTitlePage.get(0)).text());
         }
         return takeHeadingBlock(lines, end);
+    }
+
+    /**
+     * How many centred lines stand before so large a gap that a page of their own must be meant, even where the gap is
+     * too small to make one; 0 for none.
+     */
+    private int largeGap(List<Integer> lines, int end) {
+        for (int i = FEWEST_TITLE_LINES - 1; i < lines.size(); i++) {
+            int next = i + 1 < lines.size() ? lines.get(i + 1) : end;
+            boolean centred = lines.subList(0, i + 1).stream()
+                    .allMatch(line -> looks.get(line).centred());
+            if (centred && next - lines.get(i) > LARGE_GAP) {
+                return i + 1;
+            }
+        }
+        return 0;
     }
 
     /** Whether nothing of the text proper stands on the first page. */

@@ -7,8 +7,10 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.Property;
 import grintel.core.paper.SectionProperties;
+import grintel.core.paper.TabStops;
 import grintel.formats.xml.XmlElement;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -74,6 +76,16 @@ final class PropertyWriter {
             writeValue(container, order, "highlight", value);
         } else if (property == CharacterProperties.SHADING) {
             writeShading(container, order, value);
+        } else if (property == CharacterProperties.UNDERLINE) {
+            writeValue(container, order, "u", value);
+        } else if (property == CharacterProperties.CHARACTER_SPACING) {
+            writeValue(container, order, "spacing", value);
+        } else if (property == CharacterProperties.VERTICAL_POSITION) {
+            writeValue(
+                    container,
+                    order,
+                    "vertAlign",
+                    value == null ? null : value.toString().toLowerCase(Locale.ROOT));
         } else {
             throw new IllegalArgumentException("No edit writes " + property);
         }
@@ -115,6 +127,10 @@ final class PropertyWriter {
             writeFirstLine(container, value, "firstLineChars", "hangingChars");
         } else if (property == ParagraphProperties.SHADING) {
             writeShading(container, order, value);
+        } else if (property == ParagraphProperties.OUTLINE_LEVEL) {
+            writeValue(container, order, "outlineLvl", value);
+        } else if (property == ParagraphProperties.TAB_STOPS) {
+            writeTabStops(container, (@Nullable TabStops) value);
         } else {
             throw new IllegalArgumentException("No edit writes " + property);
         }
@@ -130,6 +146,29 @@ final class PropertyWriter {
                 };
         setAttribute(container, SchemaOrder.PARAGRAPH, "spacing", "line", spacing == null ? null : spacing.value());
         setAttribute(container, SchemaOrder.PARAGRAPH, "spacing", "lineRule", rule);
+    }
+
+    private static void writeTabStops(XmlElement container, @Nullable TabStops stops) {
+        XmlElement old = container.child("tabs");
+        if (old != null) {
+            old.remove();
+        }
+        if (stops != null) {
+            XmlElement tabs = container.insertInOrder(XmlElement.like(container, "tabs"), SchemaOrder.PARAGRAPH);
+            for (TabStops.Stop stop : stops.stops()) {
+                XmlElement tab = tabs.append(XmlElement.like(container, "tab"));
+                tab.setAttribute(
+                        "val",
+                        switch (stop.kind()) {
+                            case LEFT -> "left";
+                            case CENTRE -> "center";
+                            case RIGHT -> "right";
+                            case DECIMAL -> "decimal";
+                            case BAR -> "bar";
+                        });
+                tab.setAttribute("pos", Integer.toString(stop.position()));
+            }
+        }
     }
 
     private void writeSide(XmlElement container, String side, String strictSide, @Nullable Object value) {
@@ -169,6 +208,10 @@ final class PropertyWriter {
             setAttribute(container, order, "pgMar", "gutter", value);
         } else if (property == SectionProperties.HEADER_DISTANCE) {
             setAttribute(container, order, "pgMar", "header", value);
+        } else if (property == SectionProperties.FOOTER_DISTANCE) {
+            setAttribute(container, order, "pgMar", "footer", value);
+        } else if (property == SectionProperties.BREAK) {
+            writeValue(container, order, "type", value == null ? null : breakName((SectionProperties.Break) value));
         } else if (property == SectionProperties.COLUMNS) {
             XmlElement columns = container.child("cols");
             if (columns != null) {
@@ -183,6 +226,16 @@ final class PropertyWriter {
         } else {
             throw new IllegalArgumentException("No edit writes " + property);
         }
+    }
+
+    private static String breakName(SectionProperties.Break kind) {
+        return switch (kind) {
+            case NEXT_PAGE -> "nextPage";
+            case CONTINUOUS -> "continuous";
+            case EVEN_PAGE -> "evenPage";
+            case ODD_PAGE -> "oddPage";
+            case NEXT_COLUMN -> "nextColumn";
+        };
     }
 
     private static void writeShading(XmlElement container, List<String> order, @Nullable Object value) {

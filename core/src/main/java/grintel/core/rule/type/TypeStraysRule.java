@@ -31,7 +31,7 @@ public final class TypeStraysRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         BodyType body = exam.bodyType();
-        Quantity asked = type(body.face(), body.size());
+        Quantity asked = type(body.targetFace(), body.targetSize());
         Map<Quantity, List<Stray>> strays = new LinkedHashMap<>();
         for (Paragraph paragraph : exam.paper().paragraphs()) {
             if (!TypeFixes.isSetText(exam.role(paragraph))) {
