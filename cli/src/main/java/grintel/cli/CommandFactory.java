@@ -16,6 +16,9 @@ record CommandFactory(Console console) implements IFactory {
         if (type == LinesCommand.class) {
             return type.cast(new LinesCommand(console));
         }
+        if (type == WarmUpCommand.class) {
+            return type.cast(new WarmUpCommand(console));
+        }
         return CommandLine.defaultFactory().create(type);
     }
 }

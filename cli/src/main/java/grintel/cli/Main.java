@@ -13,7 +13,7 @@ import picocli.CommandLine.ParameterException;
 @Command(
         name = "grintel",
         description = "Checks and puts right the layout of a paper.",
-        subcommands = {CheckCommand.class, FixCommand.class, LinesCommand.class},
+        subcommands = {CheckCommand.class, FixCommand.class, LinesCommand.class, WarmUpCommand.class},
         mixinStandardHelpOptions = true,
         version = "Grintel 0.1.0")
 public final class Main implements Runnable {

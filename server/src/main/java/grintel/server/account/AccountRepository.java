@@ -1,0 +1,11 @@
+package grintel.server.account;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface AccountRepository extends JpaRepository<Account, UUID> {
+    Optional<Account> findByEmail(String email);
+
+    Optional<Account> findByDemoTrue();
+}

@@ -1,0 +1,92 @@
+package grintel.server.account;
+
+import grintel.server.problem.Problem;
+import java.time.Clock;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Makes, finds and ends accounts. */
+@Service
+public class AccountService {
+    private final AccountRepository accounts;
+    private final PasswordEncoder passwords;
+    private final Clock clock;
+    private final String nobodysHash;
+
+    AccountService(AccountRepository accounts, PasswordEncoder passwords, Clock clock) {
+        this.accounts = accounts;
+        this.passwords = passwords;
+        this.clock = clock;
+        // Compared with where no account is, so that time does not tell which addresses have one.
+        this.nobodysHash = String.valueOf(passwords.encode(UUID.randomUUID().toString()));
+    }
+
+    /** A new account. */
+    @Transactional
+    public Account open(String email, String password) {
+        String address = normal(email);
+        if (accounts.findByEmail(address).isPresent()) {
+            throw Problem.conflict("There is an account with this address already. Sign in, or use another address.");
+        }
+        return accounts.save(new Account(address, hash(password), false, clock.instant()));
+    }
+
+    /** The account of an address, if the password is right. */
+    @Transactional(readOnly = true)
+    public Account verify(String email, String password) {
+        Account account = accounts.findByEmail(normal(email)).orElse(null);
+        boolean right = passwords.matches(password, account == null ? nobodysHash : account.passwordHash());
+        if (account == null || !right || account.isDemo()) {
+            throw Problem.unauthorized("Address and password do not belong together. Try again.");
+        }
+        return account;
+    }
+
+    /** The demo account; made when it is first asked for. */
+    @Transactional
+    public Account demo() {
+        return accounts.findByDemoTrue()
+                .orElseGet(() -> accounts.save(new Account(
+                        "demo@brackwater.example", hash(UUID.randomUUID().toString()), true, clock.instant())));
+    }
+
+    @Transactional(readOnly = true)
+    public Account get(UUID id) {
+        return accounts.findById(id).orElseThrow(() -> Problem.unauthorized("Sign in again."));
+    }
+
+    /** Changes a password, if the present one is right. */
+    @Transactional
+    public void changePassword(UUID id, String current, String next) {
+        Account account = own(id, current);
+        account.changePassword(hash(next));
+    }
+
+    /** Ends an account with everything it owns, if the password is right. */
+    @Transactional
+    public void close(UUID id, String password) {
+        accounts.delete(own(id, password));
+    }
+
+    private Account own(UUID id, String password) {
+        Account account = get(id);
+        if (account.isDemo()) {
+            throw Problem.conflict("The demo account is everybody's; it stays as it is.");
+        }
+        if (!passwords.matches(password, account.passwordHash())) {
+            throw Problem.badRequest("The present password is not right.");
+        }
+        return account;
+    }
+
+    private String hash(String password) {
+        return String.valueOf(passwords.encode(password));
+    }
+
+    private static String normal(String email) {
+        return email.strip().toLowerCase(Locale.ROOT);
+    }
+}

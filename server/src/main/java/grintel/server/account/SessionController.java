@@ -1,0 +1,131 @@
+package grintel.server.account;
+
+import grintel.server.demo.DemoProperties;
+import grintel.server.problem.Problem;
+import grintel.server.security.Sessions;
+import grintel.server.security.SignedIn;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Email;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out, and a person's own account. */
+@RestController
+@RequestMapping(path = "/api", produces = "application/json")
+class SessionController {
+    private final AccountService accounts;
+    private final SignInLimits limits;
+    private final Sessions sessions;
+    private final DemoProperties demo;
+
+    SessionController(AccountService accounts, SignInLimits limits, Sessions sessions, DemoProperties demo) {
+        this.accounts = accounts;
+        this.limits = limits;
+        this.sessions = sessions;
+        this.demo = demo;
+    }
+
+    @GetMapping("/session")
+    SessionView session(@AuthenticationPrincipal @Nullable SignedIn person) {
+        return new SessionView(person == null ? null : new PersonView(person.email(), person.demo()), demo.demo());
+    }
+
+    @PostMapping("/session")
+    SessionView signIn(
+            @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
+        limits.count(credentials.email(), request.getRemoteAddr());
+        Account account = accounts.verify(credentials.email(), credentials.password());
+        limits.clear(credentials.email());
+        return open(account, request, response);
+    }
+
+    @PostMapping("/session/demo")
+    SessionView signInToDemo(HttpServletRequest request, HttpServletResponse response) {
+        if (!demo.demo()) {
+            throw Problem.notFound("There is no demo account here.");
+        }
+        return open(accounts.demo(), request, response);
+    }
+
+    @DeleteMapping("/session")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        sessions.end(request);
+    }
+
+    @PostMapping("/accounts")
+    @ResponseStatus(HttpStatus.CREATED)
+    SessionView signUp(
+            @Valid @RequestBody NewAccount wanted, HttpServletRequest request, HttpServletResponse response) {
+        limits.count(wanted.email(), request.getRemoteAddr());
+        return open(accounts.open(wanted.email(), wanted.password()), request, response);
+    }
+
+    @PutMapping("/account/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(@AuthenticationPrincipal SignedIn person, @Valid @RequestBody PasswordChange change) {
+        accounts.changePassword(person.id(), change.current(), change.next());
+    }
+
+    @PostMapping("/account/closing")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void close(
+            @AuthenticationPrincipal SignedIn person,
+            @Valid @RequestBody AccountClosing closing,
+            HttpServletRequest request) {
+        accounts.close(person.id(), closing.password());
+        sessions.end(request);
+    }
+
+    private SessionView open(Account account, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn person = new SignedIn(account.id(), account.email(), account.isDemo());
+        sessions.start(person, request, response);
+        return new SessionView(new PersonView(person.email(), person.demo()), demo.demo());
+    }
+
+    /**
+     * Who is signed in.
+     *
+     * @param person null for nobody
+     * @param demoOffered whether the demo account may be used
+     */
+    record SessionView(@Nullable PersonView person, boolean demoOffered) {}
+
+    record PersonView(String email, boolean demo) {}
+
+    record Credentials(
+            @NotBlank(message = "Give your e-mail address.") String email,
+            @NotBlank(message = "Give your password.") String password) {}
+
+    record NewAccount(
+            @NotBlank(message = "Give your e-mail address.")
+            @Email(message = "This is no e-mail address.")
+            @Size(max = 200)
+            String email,
+
+            @Size(min = 10, max = 200, message = "A password has at least 10 characters.")
+            String password) {}
+
+    record PasswordChange(
+            @NotBlank(message = "Give your present password.")
+            String current,
+
+            @Size(min = 10, max = 200, message = "A password has at least 10 characters.")
+            String next) {}
+
+    record AccountClosing(
+            @NotBlank(message = "Give your password.") String password) {}
+}

@@ -1,0 +1,55 @@
+package grintel.server.check;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grintel.core.guide.Brief;
+import grintel.core.rule.Examiner;
+import grintel.core.rule.PutRight;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Report;
+import grintel.core.typeset.LayoutLimits;
+import grintel.formats.docx.DocxFile;
+import java.util.UUID;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Component;
+
+/** Reads, examines and mends files, and keeps the last few examinations. */
+@Component
+public class Examinations {
+    private static final int SECONDS = 20;
+    private static final int KEPT = 40;
+
+    private final Cache<Key, Report> reports =
+            Caffeine.newBuilder().maximumSize(KEPT).build();
+
+    /** Reads a file from a stranger. */
+    public DocxFile read(byte[] bytes, Progress progress) {
+        progress.stage("Reading the file");
+        return DocxFile.read(bytes);
+    }
+
+    /** Examines a file that is not stored. */
+    public Report examine(DocxFile file, Brief brief, Progress progress) {
+        progress.stage("Setting and measuring the pages");
+        return Examiner.examine(file.paper(), brief, LayoutLimits.within(SECONDS));
+    }
+
+    /** The examination of a stored file; made when it is first asked for. */
+    public Report of(UUID manuscript, byte[] bytes, Brief brief) {
+        return reports.get(new Key(manuscript, brief), key -> examine(read(bytes, stage -> {}), brief, stage -> {}));
+    }
+
+    /** Keeps an examination that is at hand already. */
+    public void keep(UUID manuscript, Report report) {
+        reports.put(new Key(manuscript, report.brief()), report);
+    }
+
+    /** Puts the chosen findings of a file right. */
+    public PutRight.Result<DocxFile> putRight(byte[] bytes, Brief brief, Predicate<Reading> chosen, Progress progress) {
+        DocxFile file = read(bytes, progress);
+        progress.stage("Putting right and measuring again");
+        return PutRight.run(file, brief, chosen, LayoutLimits.within(SECONDS));
+    }
+
+    private record Key(UUID manuscript, Brief brief) {}
+}

@@ -1,0 +1,11 @@
+package grintel.server.demo;
+
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * How the application was started.
+ *
+ * @param demo whether the demo account is offered
+ */
+@ConfigurationProperties("grintel")
+public record DemoProperties(boolean demo) {}

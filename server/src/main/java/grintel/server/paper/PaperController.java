@@ -1,0 +1,212 @@
+package grintel.server.paper;
+
+import grintel.core.rule.Reading;
+import grintel.core.rule.Wording;
+import grintel.formats.docx.DocxPictures;
+import grintel.server.check.CheckJobs;
+import grintel.server.paper.PaperService.PutRightWish;
+import grintel.server.paper.PaperService.Understanding;
+import grintel.server.paper.PaperViews.PaperSummary;
+import grintel.server.paper.PaperViews.PaperView;
+import grintel.server.paper.PaperViews.ProofView;
+import grintel.server.problem.Problem;
+import grintel.server.security.SignedIn;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A person's papers. */
+@RestController
+@RequestMapping(path = "/api", produces = "application/json")
+class PaperController {
+    private static final String DOCX = "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
+
+    private final PaperService papers;
+    private final CheckJobs jobs;
+
+    PaperController(PaperService papers, CheckJobs jobs) {
+        this.papers = papers;
+        this.jobs = jobs;
+    }
+
+    @GetMapping("/papers")
+    List<PaperSummary> all(@AuthenticationPrincipal SignedIn person) {
+        return papers.all(person.id()).stream().map(PaperSummary::of).toList();
+    }
+
+    /** Says what was understood of a file, without keeping it. */
+    @PostMapping(path = "/understanding", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    WorkView understand(
+            @AuthenticationPrincipal SignedIn person, @RequestParam MultipartFile file, @RequestParam String guide) {
+        byte[] bytes = bytes(file);
+        return WorkView.of(jobs.start(person.id(), progress -> papers.understand(bytes, guide, progress)));
+    }
+
+    /** Keeps a paper. */
+    @PostMapping(path = "/papers", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    WorkView bring(
+            @AuthenticationPrincipal SignedIn person,
+            @RequestParam MultipartFile file,
+            @RequestParam String guide,
+            @RequestParam(defaultValue = "") String surname,
+            @RequestParam(defaultValue = "") String shortTitle) {
+        byte[] bytes = bytes(file);
+        String name = fileName(file);
+        return WorkView.of(jobs.start(
+                person.id(), progress -> papers.bring(person.id(), name, bytes, guide, surname, shortTitle, progress)));
+    }
+
+    /** How work that takes longer is getting on. */
+    @GetMapping("/work/{id}")
+    WorkView work(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return WorkView.of(jobs.find(person.id(), id));
+    }
+
+    @GetMapping("/papers/{id}")
+    PaperView paper(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return PaperView.of(papers.load(person.id(), id));
+    }
+
+    @GetMapping("/papers/{id}/layout")
+    LayoutView layout(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return LayoutView.of(papers.report(person.id(), id).proof());
+    }
+
+    @GetMapping("/papers/{id}/readings")
+    ReadingsView readings(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return ReadingsView.of(papers.report(person.id(), id));
+    }
+
+    @PostMapping("/papers/{id}/put-right")
+    WorkView putRight(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
+        PutRightWish wish = new PutRightWish(wanted.reading(), wanted.station(), wanted.wordsConfirmed());
+        return WorkView.of(jobs.start(person.id(), progress -> papers.putRight(person.id(), id, wish, progress)));
+    }
+
+    @PostMapping("/papers/{id}/undo")
+    PaperView undo(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        papers.undo(person.id(), id);
+        return paper(person, id);
+    }
+
+    @PostMapping("/papers/{id}/redo")
+    PaperView redo(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        papers.redo(person.id(), id);
+        return paper(person, id);
+    }
+
+    /** Makes a numbered proof of the paper as it stands, to be fetched next. */
+    @PostMapping("/papers/{id}/proofs")
+    ProofView handBack(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return ProofView.of(papers.handBack(person.id(), id));
+    }
+
+    @GetMapping(path = "/papers/{id}/proofs/{number}/file", produces = DOCX)
+    ResponseEntity<byte[]> file(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
+        byte[] bytes = papers.fileOfProof(person.id(), id, number);
+        String name = papers.load(person.id(), id).paper().fileName();
+        ContentDisposition disposition = ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .body(bytes);
+    }
+
+    /** A picture of the paper; only images that every browser draws without running anything. */
+    @GetMapping(path = "/papers/{id}/picture", produces = MediaType.ALL_VALUE)
+    ResponseEntity<byte[]> picture(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestParam String part) {
+        DocxPictures.Picture picture = DocxPictures.find(papers.file(person.id(), id), part);
+        if (picture == null) {
+            throw Problem.notFound("There is no such picture.");
+        }
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.type()))
+                .body(picture.bytes());
+    }
+
+    @DeleteMapping("/papers/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        papers.delete(person.id(), id);
+    }
+
+    private static byte[] bytes(MultipartFile file) {
+        try {
+            return file.getBytes();
+        } catch (IOException e) {
+            throw Problem.badRequest("The file did not arrive whole. Bring it again.");
+        }
+    }
+
+    private static String fileName(MultipartFile file) {
+        String name = file.getOriginalFilename();
+        String plain =
+                name == null ? "" : name.replaceAll("[\\\\/\\p{Cntrl}]", " ").strip();
+        return plain.isEmpty() ? "paper.docx" : plain.length() > 200 ? plain.substring(plain.length() - 200) : plain;
+    }
+
+    /** What to put right: one reading, a station, or all where neither is named. */
+    record PutRightRequest(
+            @Nullable String reading, @Nullable String station, boolean wordsConfirmed) {}
+
+    /**
+     * Work under way or done.
+     *
+     * @param stage what is being done
+     * @param understanding the result of understanding a file
+     * @param paper the result of bringing one
+     * @param done the result of putting right: a phrase for each reading
+     */
+    record WorkView(
+            UUID id,
+            boolean finished,
+            String stage,
+            @Nullable Understanding understanding,
+            @Nullable UUID paper,
+            @Nullable List<String> done) {
+        static WorkView of(CheckJobs.Job<?> job) {
+            if (!job.isDone()) {
+                return new WorkView(job.id(), false, job.stage(), null, null, null);
+            }
+            Object result = job.result();
+            return new WorkView(
+                    job.id(),
+                    true,
+                    job.stage(),
+                    result instanceof Understanding understanding ? understanding : null,
+                    result instanceof UUID paper ? paper : null,
+                    result instanceof List<?> readings
+                            ? readings.stream().map(WorkView::phrase).toList()
+                            : null);
+        }
+
+        private static String phrase(@Nullable Object done) {
+            return done instanceof Reading reading
+                    ? Wording.name(reading) + ": " + reading.is().text() + " → "
+                            + reading.asked().text()
+                    : "";
+        }
+    }
+}

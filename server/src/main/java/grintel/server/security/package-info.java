@@ -1,0 +1,5 @@
+/** Who may ask for what. */
+@NullMarked
+package grintel.server.security;
+
+import org.jspecify.annotations.NullMarked;
