@@ -1,0 +1,79 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** Something the server could not do, in words for the person who asked. */
+export class ApiProblem extends Error {
+  constructor(
+    readonly status: number,
+    message: string,
+  ) {
+    super(message)
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((each) => each.startsWith(`${name}=`))
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
+}
+
+async function problemOf(response: Response): Promise<ApiProblem> {
+  let message =
+    response.status === 401 ? 'You are signed out. Sign in again.' : 'The server did not answer as expected.'
+  try {
+    const body = (await response.clone().json()) as { detail?: string }
+    message = body.detail ?? message
+  } catch {
+    // No problem details came along; the message above stands.
+  }
+  return new ApiProblem(response.status, message)
+}
+
+/** Sends the token that proves the request comes from this page, and turns refusals into problems. */
+const middleware: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+    }
+    return request
+  },
+  async onResponse({ response }) {
+    if (!response.ok) {
+      throw await problemOf(response)
+    }
+    return response
+  },
+  onError() {
+    return new ApiProblem(0, 'The server cannot be reached. Nothing was lost; try again in a moment.')
+  },
+}
+
+export const api = createClient<paths>({ baseUrl: '/' })
+api.use(middleware)
+
+/** The body of an answer that always has one. */
+export function body<T>(answer: { data?: T }): T {
+  if (answer.data === undefined) {
+    throw new ApiProblem(0, 'The server did not answer as expected.')
+  }
+  return answer.data
+}
+
+/** Sends a form with a file. */
+export async function sendForm<T>(path: string, form: FormData): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method: 'POST',
+      body: form,
+      headers: { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+    })
+  } catch {
+    throw new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.')
+  }
+  if (!response.ok) {
+    throw await problemOf(response)
+  }
+  return (await response.json()) as T
+}

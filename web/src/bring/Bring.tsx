@@ -1,0 +1,98 @@
+import { type SubmitEvent, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { Notice } from '../ui/Notice'
+import { DropZone } from './DropZone'
+import { GuideChoice } from './GuideChoice'
+import { Understood } from './Understood'
+import { useGuides, useKeep, useUnderstanding } from './useBring'
+
+/** Bring a paper: the file, the guide, what was understood, and the two facts the header may need. */
+export function Bring() {
+  const navigate = useNavigate()
+  const guides = useGuides()
+  const [file, setFile] = useState<File | null>(null)
+  const [guide, setGuide] = useState('mla-9')
+  const [surname, setSurname] = useState('')
+  const [shortTitle, setShortTitle] = useState('')
+  const [stage, setStage] = useState('')
+  const reading = useUnderstanding(setStage)
+  const keeping = useKeep(setStage)
+
+  const choose = (chosen: File) => {
+    setFile(chosen)
+    keeping.reset()
+    reading.mutate(
+      { file: chosen, guide },
+      {
+        onSuccess: (understood) => {
+          setSurname(understood.surname)
+          setShortTitle(understood.title.split(':')[0]?.trim() ?? '')
+        },
+      },
+    )
+  }
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    if (file && reading.isSuccess) {
+      keeping.mutate(
+        { file, guide, surname, shortTitle },
+        { onSuccess: (id) => void navigate(`/papers/${id}`) },
+      )
+    }
+  }
+  const problem = reading.error ?? keeping.error
+  const busy = reading.isPending || keeping.isPending
+  const chosen = guides.data?.find((each) => each.id === guide)
+
+  return (
+    <main className="mx-auto w-full max-w-[1120px] p-8">
+      <h1 className="mb-5 text-3xl">Bring a paper</h1>
+      <form onSubmit={submit} className="grid gap-8 lg:grid-cols-[1fr_400px]">
+        <div className="flex flex-col gap-6">
+          <DropZone file={file} onFile={choose} />
+          {busy && (
+            <p role="status" className="text-soft">
+              {stage || 'Reading the file'}…
+            </p>
+          )}
+          {problem && <Notice message={problem.message} />}
+          {reading.data && file && <Understood understood={reading.data} />}
+        </div>
+        <div className="flex flex-col gap-6">
+          <GuideChoice guides={guides.data ?? []} chosen={guide} onChoose={setGuide} />
+          <fieldset
+            className="flex flex-col gap-3 border-t border-base-content pt-3"
+            disabled={!reading.isSuccess}
+          >
+            <legend className="sr-only">Facts of this paper</legend>
+            <p className="text-soft">
+              Read off the paper. Correct them if they are wrong; the header needs{' '}
+              {chosen?.headerWords === 'surname' ? 'the surname' : 'neither in this guide'}.
+            </p>
+            <label className="flex flex-col gap-1">
+              Surname
+              <input
+                className="input"
+                maxLength={200}
+                value={surname}
+                onChange={(event) => setSurname(event.target.value)}
+              />
+            </label>
+            <label className="flex flex-col gap-1">
+              Short title
+              <input
+                className="input"
+                maxLength={200}
+                value={shortTitle}
+                onChange={(event) => setShortTitle(event.target.value)}
+              />
+            </label>
+          </fieldset>
+          <button type="submit" className="btn btn-primary self-start" disabled={!reading.isSuccess || busy}>
+            Measure it
+          </button>
+        </div>
+      </form>
+    </main>
+  )
+}

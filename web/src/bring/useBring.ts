@@ -1,0 +1,62 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, body, type Schemas, sendForm } from '../api/client'
+import { finish, type Work } from '../api/work'
+
+export type Understanding = Schemas['Understanding']
+export type Guide = Schemas['GuideView']
+
+export const LARGEST = 25 * 1024 * 1024
+
+export function useGuides() {
+  return useQuery({
+    queryKey: ['guides'],
+    queryFn: async () => body(await api.GET('/api/guides')),
+    staleTime: Infinity,
+  })
+}
+
+/** Reads a file on the server without keeping it. */
+export function useUnderstanding(onStage: (stage: string) => void) {
+  return useMutation({
+    mutationFn: async ({ file, guide }: { file: File; guide: string }): Promise<Understanding> => {
+      if (file.size > LARGEST) {
+        throw new Error('The file is larger than 25 MB. Make its pictures smaller and save it again.')
+      }
+      const form = new FormData()
+      form.set('file', file)
+      form.set('guide', guide)
+      const work = await finish(await sendForm<Work>('/api/understanding', form), onStage)
+      if (!work.understanding) {
+        throw new Error('The file was not read. Bring it again.')
+      }
+      return work.understanding
+    },
+  })
+}
+
+interface Paper {
+  file: File
+  guide: string
+  surname: string
+  shortTitle: string
+}
+
+/** Keeps a paper and answers with its id. */
+export function useKeep(onStage: (stage: string) => void) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: async (paper: Paper): Promise<string> => {
+      const form = new FormData()
+      form.set('file', paper.file)
+      form.set('guide', paper.guide)
+      form.set('surname', paper.surname)
+      form.set('shortTitle', paper.shortTitle)
+      const work = await finish(await sendForm<Work>('/api/papers', form), onStage)
+      if (!work.paper) {
+        throw new Error('The paper was not kept. Bring it again.')
+      }
+      return work.paper
+    },
+    onSuccess: () => client.invalidateQueries({ queryKey: ['papers'] }),
+  })
+}

@@ -1,0 +1,40 @@
+import { type SubmitEvent, useState } from 'react'
+import { Dialog } from '../ui/Dialog'
+
+/** Asks for a page to go to. */
+export function GoToPage({
+  pages,
+  onGo,
+  onClose,
+}: {
+  pages: number
+  onGo: (page: number) => void
+  onClose: () => void
+}) {
+  const [page, setPage] = useState('1')
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    onGo(Math.max(1, Math.min(pages, Number(page))))
+  }
+  return (
+    <Dialog title="Go to a page" onClose={onClose}>
+      <form onSubmit={submit} className="flex items-end gap-3">
+        <label className="flex flex-1 flex-col gap-1">
+          Page, 1 to {pages}
+          <input
+            className="input"
+            type="number"
+            min={1}
+            max={pages}
+            required
+            value={page}
+            onChange={(event) => setPage(event.target.value)}
+          />
+        </label>
+        <button type="submit" className="btn btn-primary">
+          Go
+        </button>
+      </form>
+    </Dialog>
+  )
+}

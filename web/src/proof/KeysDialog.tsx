@@ -1,0 +1,50 @@
+import { Dialog } from '../ui/Dialog'
+import { Key } from '../ui/Key'
+import { changeSettings, useSettings } from '../ui/settings'
+
+const KEYS: [string[], string][] = [
+  [['J'], 'next mark'],
+  [['K'], 'previous mark'],
+  [['P'], 'put the chosen reading right'],
+  [['A'], 'put right all that is safe'],
+  [['U'], 'undo'],
+  [['R'], 'redo'],
+  [['1', '…', '9'], 'go to a station'],
+  [['G'], 'go to a page'],
+  [['?'], 'this list'],
+]
+
+/** All keys of the proof, and the switch that turns them off. */
+export function KeysDialog({ onClose }: { onClose: () => void }) {
+  const { singleKeys } = useSettings()
+  return (
+    <Dialog title="Keys" onClose={onClose}>
+      <dl className="border-t border-base-content">
+        {KEYS.map(([keys, what]) => (
+          <div key={what} className="flex justify-between border-b border-rule py-1.5">
+            <dt>{what}</dt>
+            <dd className="flex gap-1">
+              {keys.map((key) => (
+                <Key key={key} name={key} />
+              ))}
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <label className="mt-4 flex items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={singleKeys}
+          onChange={(event) => changeSettings({ singleKeys: event.target.checked })}
+        />
+        Single-letter keys are on
+      </label>
+      <div className="mt-4 flex justify-end">
+        <button type="button" className="btn btn-quiet" onClick={onClose}>
+          Close
+        </button>
+      </div>
+    </Dialog>
+  )
+}

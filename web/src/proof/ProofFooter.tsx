@@ -1,0 +1,63 @@
+import { useState } from 'react'
+import { Dialog } from '../ui/Dialog'
+import { Key } from '../ui/Key'
+import { changeSettings, useSettings } from '../ui/settings'
+import type { Paper } from './useProof'
+
+/** The pledge about the writer's words, the keys, and the unit. */
+export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => void }) {
+  const { units } = useSettings()
+  const [listing, setListing] = useState(false)
+  return (
+    <footer className="flex h-7 items-center gap-6 overflow-hidden border-t border-rule px-4 text-[13px] whitespace-nowrap text-soft">
+      <span className="text-base-content">
+        Words as you wrote them <b>{paper.words.toLocaleString('en')}</b>, headers changed with your consent{' '}
+        {paper.changes.length > 0 ? (
+          <button type="button" className="font-bold underline" onClick={() => setListing(true)}>
+            {paper.changes.length}
+          </button>
+        ) : (
+          <b>0</b>
+        )}
+      </span>
+      <span className="hidden items-center gap-1 lg:flex">
+        <Key name="J" />
+        <Key name="K" /> next, previous mark
+      </span>
+      <span className="hidden items-center gap-1 lg:flex">
+        <Key name="1" />–<Key name="9" /> station
+      </span>
+      <button
+        type="button"
+        className="hidden items-center gap-1 hover:text-base-content lg:flex"
+        onClick={onKeys}
+      >
+        <Key name="?" /> all keys
+      </button>
+      <button
+        type="button"
+        className="ml-auto hover:text-base-content"
+        onClick={() => changeSettings({ units: units === 'inches' ? 'centimetres' : 'inches' })}
+      >
+        <span className="sr-only">Lengths in </span>
+        {units}
+      </button>
+      {listing && (
+        <Dialog title="Changed with your consent" onClose={() => setListing(false)}>
+          <ul className="border-t border-base-content whitespace-normal text-base-content">
+            {paper.changes.map((change, index) => (
+              <li key={index} className="border-b border-rule py-2">
+                {change.before || <i>nothing</i>} → <b>{change.after || <i>nothing</i>}</b>
+              </li>
+            ))}
+          </ul>
+          <div className="mt-4 flex justify-end">
+            <button type="button" className="btn btn-quiet" onClick={() => setListing(false)}>
+              Close
+            </button>
+          </div>
+        </Dialog>
+      )}
+    </footer>
+  )
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, body, type Schemas } from '../api/client'
+
+export type Session = Schemas['SessionView']
+
+const KEY = ['session']
+
+/** Who is signed in. */
+export function useSession() {
+  return useQuery({
+    queryKey: KEY,
+    queryFn: async () => body(await api.GET('/api/session')),
+    staleTime: Infinity,
+  })
+}
+
+interface Credentials {
+  email: string
+  password: string
+}
+
+/** Signs in, signs up or enters the demo desk; what was loaded for somebody else is forgotten. */
+export function useSignIn(way: 'sign-in' | 'sign-up' | 'demo') {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: async (credentials: Credentials) => {
+      switch (way) {
+        case 'sign-in':
+          return body(await api.POST('/api/session', { body: credentials }))
+        case 'sign-up':
+          return body(await api.POST('/api/accounts', { body: credentials }))
+        case 'demo':
+          return body(await api.POST('/api/session/demo'))
+      }
+    },
+    onSuccess: (session) => {
+      client.clear()
+      client.setQueryData(KEY, session)
+    },
+  })
+}
+
+export function useSignOut() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: () => api.DELETE('/api/session'),
+    onSuccess: () => {
+      client.clear()
+      void client.invalidateQueries({ queryKey: KEY })
+    },
+  })
+}

@@ -1,0 +1,10 @@
+/// <reference types="vitest/config" />
+import tailwindcss from '@tailwindcss/vite'
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  server: { proxy: { '/api': 'http://127.0.0.1:8080', '/faces': 'http://127.0.0.1:8080' } },
+  test: { environment: 'jsdom', restoreMocks: true },
+})
