@@ -56,7 +56,7 @@ function DeleteDialog({ paper, onClose }: { paper: PaperSummary; onClose: () => 
         </button>
         <button
           type="button"
-          className="btn btn-quiet border-error text-error"
+          className="btn btn-grave"
           disabled={remove.isPending}
           onClick={() => remove.mutate(paper.id, { onSuccess: onClose })}
         >

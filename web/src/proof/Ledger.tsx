@@ -47,7 +47,7 @@ export function Ledger({
         <div className="flex justify-end px-2 py-2">
           <button
             type="button"
-            className="btn btn-quiet border-primary text-primary"
+            className="btn btn-pencil"
             disabled={actions.busy}
             onClick={() => onPutStationRight(station)}
           >

@@ -39,7 +39,9 @@ export function OrderOfWork({
           <li key={station.id} className="relative">
             <span
               aria-hidden="true"
-              className={`absolute top-[14px] left-0 h-px w-2.5 bg-base-content/70 ${station.id === chosen ? 'top-0 h-7 w-[3px] bg-base-content' : ''}`}
+              className={`absolute left-0 bg-base-content ${
+                station.id === chosen ? 'top-0 h-7 w-[3px]' : 'top-[14px] h-px w-2.5 opacity-70'
+              }`}
             />
             <button
               type="button"

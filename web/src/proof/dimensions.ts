@@ -66,8 +66,8 @@ function sheetDimensions(page: Page, readings: Reading[], units: Units): Dimensi
   const sideY = page.top + 58
   const acrossX = page.left + (page.right - page.left) * 0.3
   const length = (points: number) => lengthOfPoints(points, units)
-  out.push(horizontal('left', 'is', 0, page.left, sideY, length(page.left)))
-  out.push(horizontal('right', 'is', page.right, page.width, sideY, length(page.width - page.right)))
+  out.push(horizontal('left', 'is', 0, page.left - 2, sideY, length(page.left)))
+  out.push(horizontal('right', 'is', page.right + 2, page.width, sideY, length(page.width - page.right)))
   out.push(vertical('top', 'is', 0, page.top, acrossX, length(page.top)))
   out.push(vertical('bottom', 'is', page.bottom, page.height, acrossX, length(page.height - page.bottom)))
   const headX = page.width - Math.min(22, (page.width - page.right) / 3)
@@ -139,7 +139,11 @@ function spacingDimensions(page: Page, readings: Reading[], units: Units): Dimen
       })
     }
   }
-  const indented = text.find((line) => line.number === 0 && line.x - line.left > 5 && line.x - line.left < 80)
+  const indented = text.find((line, index) => {
+    const next = text[index + 1]
+    const runsOn = next?.paragraph === line.paragraph && next.number === 1
+    return runsOn && line.number === 0 && line.x - line.left > 5 && line.x - next.x > 5
+  })
   if (indented) {
     const reading = readings.find(
       (each) => each.rule === 'spacing.first-line' && covers(each, page, indented),

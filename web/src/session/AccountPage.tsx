@@ -154,11 +154,7 @@ function CloseForm() {
         />
       </label>
       {close.error && <Notice message={close.error.message} />}
-      <button
-        type="submit"
-        className="btn btn-quiet self-start border-error text-error"
-        disabled={close.isPending}
-      >
+      <button type="submit" className="btn btn-grave self-start" disabled={close.isPending}>
         Close the account
       </button>
     </form>

@@ -1,9 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas } from '../api/client'
 
 export type Session = Schemas['SessionView']
 
 const KEY = ['session']
+
+/** Drops all that was loaded for a person, but not the session itself, which is being shown. */
+function forgetOthers(client: QueryClient) {
+  client.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
+}
 
 /** Who is signed in. */
 export function useSession() {
@@ -34,7 +39,7 @@ export function useSignIn(way: 'sign-in' | 'sign-up' | 'demo') {
       }
     },
     onSuccess: (session) => {
-      client.clear()
+      forgetOthers(client)
       client.setQueryData(KEY, session)
     },
   })
@@ -45,7 +50,7 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => api.DELETE('/api/session'),
     onSuccess: () => {
-      client.clear()
+      forgetOthers(client)
       void client.invalidateQueries({ queryKey: KEY })
     },
   })
