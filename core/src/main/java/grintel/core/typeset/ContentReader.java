@@ -22,6 +22,7 @@ final class ContentReader {
 
     private final FaceCatalogue faces;
     private final Map<Formatting, Type[]> types = new IdentityHashMap<>();
+    private final Map<Type, Type> canonical = new HashMap<>();
     private final Map<Type, Type[]> fallbacks = new IdentityHashMap<>();
     private final Set<String> approximate = new TreeSet<>();
 
@@ -204,7 +205,10 @@ final class ContentReader {
             }
             FaceMetrics metrics = faces.metrics(
                     choice.family(), format.get(CharacterProperties.BOLD), format.get(CharacterProperties.ITALIC));
-            known = Type.of(format, metrics, smallCapital);
+            // One object for what is set alike, so that a line is cut into runs only where it changes.
+            Type made = Type.of(format, metrics, smallCapital);
+            Type same = canonical.putIfAbsent(made, made);
+            known = same == null ? made : same;
             choices[at] = known;
         }
         return known;

@@ -1,0 +1,51 @@
+package grintel.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** The arrows between the packages of the core, which point one way only. */
+@AnalyzeClasses(packages = "grintel.core", importOptions = DoNotIncludeTests.class)
+class ArchitectureTest {
+    @ArchTest
+    static final ArchRule ARROWS = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("data")
+            .definedBy("grintel.core.data..")
+            .layer("paper")
+            .definedBy("grintel.core.paper..")
+            .layer("guide")
+            .definedBy("grintel.core.guide..")
+            .layer("typeset")
+            .definedBy("grintel.core.typeset..")
+            .layer("structure")
+            .definedBy("grintel.core.structure..")
+            .layer("edit")
+            .definedBy("grintel.core.edit..")
+            .layer("rule")
+            .definedBy("grintel.core.rule..")
+            .whereLayer("rule")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("structure")
+            .mayOnlyBeAccessedByLayers("rule")
+            .whereLayer("edit")
+            .mayOnlyBeAccessedByLayers("rule")
+            .whereLayer("guide")
+            .mayOnlyBeAccessedByLayers("rule")
+            .whereLayer("typeset")
+            .mayOnlyBeAccessedByLayers("structure", "rule")
+            .whereLayer("paper")
+            .mayOnlyBeAccessedByLayers("typeset", "structure", "edit", "rule");
+
+    @ArchTest
+    static final ArchRule PLAIN_JAVA = noClasses()
+            .that()
+            .resideInAPackage("grintel.core..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.springframework..", "javax.xml.stream..", "java.net..", "java.sql..");
+}

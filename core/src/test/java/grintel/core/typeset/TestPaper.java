@@ -1,0 +1,168 @@
+package grintel.core.typeset;
+
+import grintel.core.paper.Block;
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Formatting;
+import grintel.core.paper.FormattingResolver;
+import grintel.core.paper.Inline;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals;
+import grintel.core.paper.Note;
+import grintel.core.paper.Paper;
+import grintel.core.paper.PaperSettings;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.Section;
+import grintel.core.paper.Story;
+import grintel.core.paper.Style;
+import grintel.core.paper.StyleSheet;
+import grintel.core.paper.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Builds small papers: Letter, margins of an inch, single-spaced Times New Roman 12 unless a paragraph says more. */
+public final class TestPaper {
+    private static final Style NORMAL = new Style(
+            "Normal",
+            "Normal",
+            Style.Kind.PARAGRAPH,
+            null,
+            null,
+            true,
+            PropertySet.empty(),
+            PropertySet.of(CharacterProperties.SIZE, 24));
+    private static final StyleSheet STYLES = new StyleSheet(PropertySet.empty(), PropertySet.empty(), List.of(NORMAL));
+
+    private final FormattingResolver resolver = new FormattingResolver(STYLES);
+    private final List<Block> blocks = new ArrayList<>();
+    private final List<Note> notes = new ArrayList<>();
+    private PropertySet section = PropertySet.empty();
+    private Marginals headers = Marginals.NONE;
+    private PaperSettings settings = PaperSettings.INITIAL;
+    private int next;
+
+    public static final PropertySet DOUBLE = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE);
+
+    public TestPaper section(PropertySet properties) {
+        section = properties;
+        return this;
+    }
+
+    public TestPaper gapsAdd() {
+        settings = new PaperSettings(720, false, false, false, true, false, false);
+        return this;
+    }
+
+    public TestPaper paragraph(String text, PropertySet paragraph) {
+        return paragraph(text, paragraph, PropertySet.empty());
+    }
+
+    /** Tabs and line feeds in the text become tabs and breaks. */
+    public TestPaper paragraph(String text, PropertySet paragraph, PropertySet characters) {
+        blocks.add(make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, characters, false, null));
+        return this;
+    }
+
+    public TestPaper paragraphs(int count, String text, PropertySet paragraph) {
+        for (int i = 0; i < count; i++) {
+            paragraph(text, paragraph);
+        }
+        return this;
+    }
+
+    /** A paragraph that calls a footnote at its end. */
+    public TestPaper noted(String text, PropertySet paragraph, String note) {
+        Story story = new Story(Story.Kind.FOOTNOTE, Integer.toString(notes.size() + 1));
+        blocks.add(make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, PropertySet.empty(), false, story));
+        notes.add(new Note(
+                story,
+                story.id(),
+                List.of(make(
+                        new ParagraphAddress(story, 0), note, PropertySet.empty(), PropertySet.empty(), false, null))));
+        return this;
+    }
+
+    /** A table of equal columns across the measure. */
+    public TestPaper table(List<List<String>> rows, boolean headRepeats) {
+        int columns = rows.get(0).size();
+        List<Integer> widths = new ArrayList<>();
+        for (int i = 0; i < columns; i++) {
+            widths.add(9360 / columns);
+        }
+        List<Table.Row> made = new ArrayList<>();
+        for (List<String> row : rows) {
+            List<Table.Cell> cells = new ArrayList<>();
+            for (String cell : row) {
+                Paragraph inside = make(
+                        new ParagraphAddress(Story.TEXT, next++),
+                        cell,
+                        PropertySet.empty(),
+                        PropertySet.empty(),
+                        true,
+                        null);
+                cells.add(new Table.Cell(List.of(inside), 1, false, 0, 108, 0, 108));
+            }
+            made.add(new Table.Row(cells, 0, false, 0, headRepeats && made.isEmpty(), false));
+        }
+        blocks.add(new Table(widths, 0, ParagraphProperties.Alignment.LEFT, made));
+        return this;
+    }
+
+    public TestPaper header(String text) {
+        Story story = new Story(Story.Kind.HEADER, "header");
+        Paragraph paragraph =
+                make(new ParagraphAddress(story, 0), text, PropertySet.empty(), PropertySet.empty(), false, null);
+        headers = new Marginals(
+                Map.of(Marginals.Variant.DEFAULT, new Marginals.Marginal(story, List.of(paragraph), false)));
+        return this;
+    }
+
+    public Paper build() {
+        Section only = new Section(0, Formatting.ofSection(section), blocks, headers, Marginals.NONE);
+        return Paper.of(List.of(only), notes, STYLES, settings);
+    }
+
+    /** The proof of this paper. */
+    public Proof proof() {
+        return Typesetter.typeset(build(), LayoutLimits.within(20));
+    }
+
+    private Paragraph make(
+            ParagraphAddress address,
+            String text,
+            PropertySet paragraph,
+            PropertySet characters,
+            boolean inTable,
+            Story note) {
+        Formatting format = resolver.characters(NORMAL, null, null, characters);
+        List<Inline> inlines = new ArrayList<>();
+        int offset = 0;
+        for (String piece : text.split("(?<=[\t\n\f])|(?=[\t\n\f])", -1)) {
+            switch (piece) {
+                case "" -> {}
+                case "\t" -> inlines.add(new Inline.Tab(0, offset, format));
+                case "\n" -> inlines.add(new Inline.Break(Inline.Break.Kind.LINE, 0, offset, format));
+                case "\f" -> inlines.add(new Inline.Break(Inline.Break.Kind.PAGE, 0, offset, format));
+                default -> inlines.add(new Inline.Text(piece, 0, offset, format, false));
+            }
+            offset += piece.length();
+        }
+        if (note != null) {
+            inlines.add(new Inline.NoteSign(note, note.id(), false, 1, format));
+        }
+        return new Paragraph(
+                address,
+                NORMAL,
+                resolver.paragraph(NORMAL, null, null, paragraph),
+                paragraph,
+                format,
+                null,
+                inlines,
+                false,
+                inTable,
+                false);
+    }
+}

@@ -1,0 +1,34 @@
+package grintel.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import grintel.core.guide.RuleCatalogue;
+import grintel.core.rule.Rule;
+import grintel.core.rule.Rules;
+import grintel.core.rule.Wording;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Every rule that is built is in the catalogue, in its order, has wording and a test class of its own. */
+class RulesAreWholeTest {
+    @Test
+    void rulesStandInTheOrderOfTheCatalogue() {
+        List<String> built = Rules.all().stream().map(Rule::id).toList();
+        assertThat(built).hasSize(33);
+        List<String> inOrder = new ArrayList<>(RuleCatalogue.ids());
+        inOrder.retainAll(built);
+        assertThat(built).isEqualTo(inOrder);
+    }
+
+    @Test
+    void everyRuleHasATestClassAndWording() {
+        for (Rule rule : Rules.all()) {
+            String test = "grintel.rules." + rule.getClass().getSimpleName() + "Test";
+            assertThatCode(() -> Class.forName(test)).as(rule.id()).doesNotThrowAnyException();
+            assertThat(Wording.title(rule.id())).isNotBlank();
+            assertThat(Wording.why(rule.id())).isNotBlank();
+        }
+    }
+}

@@ -1,0 +1,25 @@
+package grintel.rules;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+class SpacingSentenceGapRuleTest {
+    private static final String RULE = "spacing.sentence-gap";
+
+    @Test
+    void met() {
+        Draft.mla().rule(RULE).isMet();
+    }
+
+    @Test
+    void twoSpacesBecomeOneAlsoWhereTheyStraddleRuns() {
+        RuleCase after = Draft.mla()
+                .text(p -> p.text("One sentence.  Two sentences.").text(" ").text(" Three. " + Draft.PROSE))
+                .rule(RULE)
+                .isOff("2 spaces", "1 space")
+                .at(8)
+                .putRight();
+        assertThat(after.file().paper().paragraphs().get(8).text()).startsWith("One sentence. Two sentences. Three.");
+    }
+}
