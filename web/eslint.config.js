@@ -3,7 +3,7 @@ import reactHooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['dist', 'node_modules', 'src/api/schema.d.ts'] },
+  { ignores: ['dist', 'target', 'node_modules', 'src/api/schema.d.ts'] },
   ...tseslint.configs.strictTypeChecked,
   { languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } } },
   reactHooks.configs.flat['recommended-latest'] ?? reactHooks.configs['recommended-latest'],

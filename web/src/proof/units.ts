@@ -6,7 +6,8 @@ const TWIPS_PER_CENTIMETRE = 1440 / 2.54
 const POINTS_PER_INCH = 72
 
 function plain(value: number): string {
-  const text = value.toFixed(2).replace(/\.?0+$/, '')
+  // 3.175 is a hair less in binary; it rounds up as it does on paper.
+  const text = (Math.round(value * 100 + 1e-6) / 100).toFixed(2).replace(/\.?0+$/, '')
   return text === '-0' ? '0' : text
 }
 

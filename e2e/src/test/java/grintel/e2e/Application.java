@@ -1,0 +1,80 @@
+package grintel.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import grintel.server.GrintelServer;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+
+/** The application and a browser, started once for all tests. */
+public final class Application implements BeforeAllCallback, AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private static Application started;
+
+    private final WebServerApplicationContext server;
+    private final Playwright playwright;
+    private final Browser browser;
+
+    /** Made by the test engine, which needs one without a server; the started one is shared. */
+    public Application() {
+        this(null, null, null);
+    }
+
+    private Application(WebServerApplicationContext server, Playwright playwright, Browser browser) {
+        this.server = server;
+        this.playwright = playwright;
+        this.browser = browser;
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        if (started == null) {
+            SpringApplication application = new SpringApplication(GrintelServer.class);
+            application.setDefaultProperties(Map.of());
+            WebServerApplicationContext server = (WebServerApplicationContext)
+                    application.run("--server.port=0", "--grintel.demo=true", "--spring.main.banner-mode=off");
+            Playwright playwright = Playwright.create(new Playwright.CreateOptions()
+                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(ARGUMENTS));
+            started = new Application(server, playwright, browser);
+            context.getRoot()
+                    .getStore(ExtensionContext.Namespace.GLOBAL)
+                    .put(Application.class.getName(), started);
+        }
+    }
+
+    /** A fresh window of a person of their own, at the first page. */
+    static Page open() {
+        BrowserContext context = started.browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        Page page = context.newPage();
+        page.setDefaultTimeout(15_000);
+        page.navigate("http://127.0.0.1:" + started.server.getWebServer().getPort() + "/");
+        return page;
+    }
+
+    @Override
+    public void close() {
+        browser.close();
+        playwright.close();
+        server.close();
+    }
+}

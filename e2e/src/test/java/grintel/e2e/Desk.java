@@ -1,0 +1,90 @@
+package grintel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.util.UUID;
+
+/** What a person does in the application, by the names they see. */
+final class Desk {
+    private static final String KIND = "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
+
+    private final Page page;
+
+    private Desk(Page page) {
+        this.page = page;
+    }
+
+    /** Makes an account and stands before the empty desk. */
+    static Desk signUp() {
+        Desk desk = new Desk(Application.open());
+        desk.page.getByText("Make an account").click();
+        desk.page.getByLabel("E-mail address").fill(UUID.randomUUID() + "@brackwater.example");
+        desk.page.getByLabel("Password").fill("a long enough word");
+        desk.button("Make the account").click();
+        assertThat(desk.heading("The desk is clear")).isVisible();
+        return desk;
+    }
+
+    Page page() {
+        return page;
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Brings a file for a guide and waits for its proof. */
+    Desk bring(String name, byte[] bytes, String guide) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper")).first().click();
+        page.getByLabel(guide).check();
+        page.getByLabel("The paper’s file").setInputFiles(new FilePayload(name, KIND, bytes));
+        assertThat(heading("What was understood")).isVisible();
+        button("Measure it").click();
+        assertThat(heading("Order of work")).isVisible();
+        return this;
+    }
+
+    Desk station(String name) {
+        Locator station = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of work"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
+                .first();
+        station.click();
+        assertThat(station).hasAttribute("aria-expanded", "true");
+        return this;
+    }
+
+    /** A reading's row in the unfolded station. */
+    Locator reading(String name) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of work"))
+                .getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHas(page.getByText(name, new Page.GetByTextOptions().setExact(true))))
+                .last();
+    }
+
+    /** Confirms the list of words that would change. */
+    Desk confirmWords() {
+        button("Put right, with these words").click();
+        return this;
+    }
+
+    byte[] download() {
+        Download download = page.waitForDownload(() -> button("Download").click());
+        try {
+            return Files.readAllBytes(download.path());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,246 @@
+package grintel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
+import grintel.core.edit.WordProof;
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.FixClass;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.guide.RuleCatalogue;
+import grintel.core.rule.Examiner;
+import grintel.core.rule.Reading;
+import grintel.core.typeset.LayoutLimits;
+import grintel.formats.archive.Archive;
+import grintel.formats.demo.UntidyEssay;
+import grintel.formats.demo.UntidyStudy;
+import grintel.formats.docx.DocxFile;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.poi.xwpf.usermodel.ParagraphAlignment;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.apache.poi.xwpf.usermodel.XWPFParagraph;
+import org.apache.poi.xwpf.usermodel.XWPFRun;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The whole job as a student does it, in a real browser. */
+@ExtendWith(Application.class)
+class PaperJourneyTest {
+    @Test
+    void theEssayIsMeasuredPutRightAndTakenBack() {
+        byte[] essay = UntidyEssay.write();
+        Desk desk = Desk.signUp().bring("lamps.docx", essay, "MLA 9");
+
+        // Sheet: the readings, and the dimension lines that show them on the page.
+        desk.station("Sheet");
+        assertThat(desk.reading("Left margin")).containsText("1.25 in");
+        assertThat(desk.reading("Left margin")).containsText("+0.25");
+        assertThat(desk.reading("Header to edge")).containsText("0.4 in");
+        Locator first = sheet(desk, 1);
+        assertThat(first).containsText("In all three novels the canal is lit");
+        assertThat(first).containsText("1.25 in");
+
+        // One reading is put right, seen on the page, undone and redone.
+        desk.reading("Left margin").getByRole(AriaRole.BUTTON).first().click();
+        desk.reading("Left margin").getByText("Put right").click();
+        assertThat(desk.reading("Left margin")).containsText("met");
+        desk.button("Undo").click();
+        assertThat(desk.reading("Left margin")).containsText("1.25 in");
+        desk.button("Redo").click();
+        assertThat(desk.reading("Left margin")).containsText("met");
+
+        // The other stations name their faults with their places.
+        desk.station("Type");
+        assertThat(desk.reading("Text colour")).containsText("#C00000");
+        assertThat(desk.reading("Highlighting")).containsText("yellow");
+        desk.station("Spacing");
+        for (String name : List.of("Line spacing", "Space after", "Blank paragraphs", "First-line indent", "Start of a part")) {
+            assertThat(desk.reading(name)).isVisible();
+        }
+        assertThat(desk.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Mark:"))).first())
+                .isVisible();
+        desk.station("Running head");
+        assertThat(desk.reading("Live number")).containsText("typed");
+
+        // A station, with the words that would change shown first, then all that is left.
+        desk.button("Put this station right").click();
+        assertThat(desk.page().getByRole(AriaRole.DIALOG)).containsText("Solvane #");
+        desk.confirmWords();
+        assertThat(desk.reading("Live number")).containsText("met");
+        assertThat(sheet(desk, 1)).containsText("Solvane 1");
+        desk.button("Put right all that is safe").click();
+        assertThat(desk.button("Put right all that is safe")).isHidden();
+
+        byte[] back = desk.download();
+        checksClean(back, "mla-9", "Solvane");
+        assertThat(WordProof.digest(DocxFile.read(back).paper()))
+                .isEqualTo(WordProof.digest(DocxFile.read(essay).paper()));
+        try (Archive was = Archive.open(essay);
+                Archive is = Archive.open(back)) {
+            for (String part : was.names()) {
+                if (part.startsWith("word/media/") || part.startsWith("docProps/")) {
+                    assertThat(is.get(part)).as(part).isEqualTo(was.get(part));
+                }
+            }
+        }
+    }
+
+    @Test
+    void theStudyIsPutRightAtOnce() {
+        Desk desk = Desk.signUp().bring("fog-bells.docx", UntidyStudy.write(), "APA 7, student paper");
+        desk.station("Type");
+        assertThat(desk.reading("Face")).containsText("Cambria");
+        desk.station("Running head");
+        assertThat(desk.reading("Label")).isVisible();
+        desk.button("Put right all that is safe").click();
+        desk.confirmWords();
+        assertThat(desk.button("Put right all that is safe")).isHidden();
+        checksClean(desk.download(), "apa-7-student", "Ekwall");
+    }
+
+    @Test
+    void aPaperOfAnotherWriterLibraryIsReadAndPutRight() throws IOException {
+        byte[] other = writtenByAStranger();
+        Desk desk = Desk.signUp().bring("stranger.docx", other, "MLA 9");
+        desk.button("Put right all that is safe").click();
+        desk.confirmWords();
+        assertThat(desk.button("Put right all that is safe")).isHidden();
+        byte[] back = desk.download();
+        checksClean(back, "mla-9", "Solvane");
+        assertThat(WordProof.digest(DocxFile.read(back).paper()))
+                .isEqualTo(WordProof.digest(DocxFile.read(other).paper()));
+    }
+
+    @Test
+    void anotherPersonDoesNotFindThePaperByItsAddress() {
+        Desk marit = Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "MLA 9");
+        String address = marit.page().url();
+        Desk tobias = Desk.signUp();
+        tobias.page().navigate(address);
+        assertThat(tobias.page().getByRole(AriaRole.ALERT)).containsText("There is no such paper");
+        String file = address.replace("/papers/", "/api/papers/") + "/proofs/1/file";
+        assertThat(tobias.page().request().get(file).status()).isEqualTo(404);
+        assertThat(marit.page().request().get(file).status()).isEqualTo(200);
+    }
+
+    @Test
+    void theWholeJobWorksByKeyboardAlone() {
+        Desk desk = Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "MLA 9");
+        Page page = desk.page();
+        page.keyboard().press("3");
+        assertThat(desk.reading("Line spacing")).isVisible();
+        page.keyboard().press("1");
+        page.keyboard().press("p");
+        assertThat(desk.reading("Right margin")).containsText("met");
+        page.keyboard().press("u");
+        assertThat(desk.reading("Right margin")).containsText("+0.25");
+        page.keyboard().press("a");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        page.keyboard().press("j");
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("next mark");
+        page.keyboard().press("Escape");
+        page.keyboard().press("g");
+        page.keyboard().type("3");
+        page.keyboard().press("Enter");
+        assertThat(sheet(desk, 3)).isVisible();
+    }
+
+    @Test
+    void aBadFileIsRefusedInASentence() {
+        Desk desk = Desk.signUp();
+        desk.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper")).first().click();
+        desk.page()
+                .getByLabel("The paper’s file")
+                .setInputFiles(new FilePayload("letter.docx", "text/plain", new byte[40]));
+        assertThat(desk.page().getByRole(AriaRole.ALERT)).containsText("The file is no .docx");
+        assertThat(desk.button("Measure it")).isDisabled();
+    }
+
+    @Test
+    void theDemoDeskIsOneClickAway() {
+        Page page = Application.open();
+        page.getByText("Try the demo desk").click();
+        assertThat(page.getByText("Lamps on the Low Canal")).isVisible();
+        assertThat(page.getByText("Fog Bells and the Evening")).isVisible();
+    }
+
+    @Test
+    void noPageBarsAnybodyOut() {
+        Desk desk = Desk.signUp();
+        findsNothing(desk.page());
+        desk.bring("lamps.docx", UntidyEssay.write(), "MLA 9");
+        for (String station : List.of("Sheet", "Type", "Spacing", "Running head")) {
+            desk.station(station);
+            findsNothing(desk.page());
+        }
+        desk.page().emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+        findsNothing(desk.page());
+        desk.page().navigate(desk.page().url().replaceAll("/papers/.*", "/papers"));
+        assertThat(desk.heading("Papers")).isVisible();
+        findsNothing(desk.page());
+    }
+
+    private static void findsNothing(Page page) {
+        assertThat(new AxeBuilder(page).analyze().getViolations())
+                .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .isEmpty();
+    }
+
+    private static Locator sheet(Desk desk, int number) {
+        return desk.page()
+                .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page " + number).setExact(true));
+    }
+
+    /** Nothing is left that could be put right without asking the writer. */
+    private static void checksClean(byte[] file, String guide, String surname) {
+        Guide found = Guides.find(guide);
+        assertThat(found).isNotNull();
+        List<Reading> left = Examiner.examine(
+                        DocxFile.read(file).paper(),
+                        Brief.of(found, null, Facts.of(surname, "")),
+                        LayoutLimits.within(20))
+                .findings();
+        assertThat(left).allMatch(reading -> RuleCatalogue.get(reading.rule()).fix() == FixClass.ASK);
+    }
+
+    /** An essay as a general-purpose library writes it, with faults of its own. */
+    private static byte[] writtenByAStranger() throws IOException {
+        String prose = "Night work, in these books, is never only work. It is the one time of day when the lock keepers, the"
+                + " toll clerks and the bargemen stand in the same light, and the account books are written by it too.";
+        try (XWPFDocument document = new XWPFDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            for (String line : List.of("Marit Solvane", "Dr. Ilse Tamberg", "Literature 214", "9 October 2026")) {
+                write(document, line, 11);
+            }
+            write(document, "Lamps on the Low Canal", 11).setAlignment(ParagraphAlignment.CENTER);
+            for (int i = 0; i < 8; i++) {
+                write(document, prose, i % 3 == 0 ? 12 : 11).setSpacingAfter(200);
+            }
+            document.write(out);
+            return out.toByteArray();
+        }
+    }
+
+    private static XWPFParagraph write(XWPFDocument document, String text, int size) {
+        XWPFParagraph paragraph = document.createParagraph();
+        XWPFRun run = paragraph.createRun();
+        run.setFontFamily("Calibri");
+        run.setFontSize(size);
+        run.setText(text);
+        return paragraph;
+    }
+}

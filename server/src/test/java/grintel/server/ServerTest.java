@@ -1,0 +1,234 @@
+package grintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.edit.WordProof;
+import grintel.formats.demo.UntidyEssay;
+import grintel.formats.docx.DocxFile;
+import grintel.server.Visitor.Answer;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The whole server on a real PostgreSQL, asked as a browser asks. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class ServerTest {
+    private static final String PASSWORD = "a long enough word";
+
+    @LocalServerPort
+    private int port;
+
+    @Autowired
+    private JdbcClient database;
+
+    private Visitor marit;
+    private String email;
+
+    @BeforeEach
+    void signUp() {
+        marit = new Visitor(port);
+        email = UUID.randomUUID() + "@brackwater.example";
+        assertThat(marit.post("/api/accounts", credentials(email, PASSWORD)).status()).isEqualTo(201);
+    }
+
+    private static String credentials(String email, String password) {
+        return "{\"email\":\"" + email + "\",\"password\":\"" + password + "\"}";
+    }
+
+    private String bring(Visitor visitor) {
+        Answer answer = visitor.upload(
+                "/api/papers",
+                UntidyEssay.write(),
+                Map.of("guide", "mla-9", "surname", "Solvane", "shortTitle", "Lamps"));
+        assertThat(answer.status()).isEqualTo(200);
+        return visitor.finish(answer).get("paper").stringValue();
+    }
+
+    private static long open(JsonNode readings) {
+        return readings.get("stations")
+                .valueStream()
+                .mapToLong(station -> station.get("open").longValue())
+                .sum();
+    }
+
+    @Test
+    void fromBringingAPaperToTakingItBack() {
+        String id = bring(marit);
+        String paper = "/api/papers/" + id;
+        assertThat(marit.get("/api/papers").json()).hasSize(1);
+        assertThat(marit.get(paper + "/layout").json().get("pages")).hasSizeGreaterThan(3);
+        long before = open(marit.get(paper + "/readings").json());
+        assertThat(before).isGreaterThan(20);
+
+        String left = "{\"reading\":\"sheet.margins/left/1.25 in\",\"wordsConfirmed\":false}";
+        assertThat(marit.finish(marit.post(paper + "/put-right", left)).get("done")).hasSize(1);
+        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before - 1);
+        String looks = "{\"station\":\"running-head\",\"wordsConfirmed\":false}";
+        marit.finish(marit.post(paper + "/put-right", looks));
+        assertThat(marit.get(paper).json().get("changes")).isEmpty();
+        marit.finish(marit.post(paper + "/put-right", "{\"wordsConfirmed\":true}"));
+        assertThat(marit.get(paper).json().get("changes")).isNotEmpty();
+        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(2);
+
+        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
+        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
+        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
+        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before);
+        Answer nothing = marit.post(paper + "/undo", "");
+        assertThat(nothing.status()).isEqualTo(409);
+        assertThat(nothing.json().get("detail").stringValue()).isEqualTo("There is nothing to undo.");
+        for (int i = 0; i < 3; i++) {
+            marit.post(paper + "/redo", "");
+        }
+        assertThat(marit.post(paper + "/redo", "").status()).isEqualTo(409);
+
+        JsonNode proof = marit.post(paper + "/proofs", "").json();
+        assertThat(proof.get("number").intValue()).isEqualTo(2);
+        Answer file = marit.get(paper + "/proofs/2/file");
+        assertThat(file.response().headers().firstValue("Content-Disposition")).hasValueSatisfying(value -> assertThat(value)
+                .contains("essay.docx"));
+        assertThat(WordProof.digest(DocxFile.read(file.bytes()).paper()))
+                .isEqualTo(WordProof.digest(DocxFile.read(UntidyEssay.write()).paper()));
+        assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
+        assertThat(marit.post(paper + "/proofs", "").json().get("number").intValue()).isEqualTo(2);
+    }
+
+    @Test
+    void aNewStepDropsWhatCouldHaveBeenRedone() {
+        String paper = "/api/papers/" + bring(marit);
+        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
+        marit.post(paper + "/undo", "");
+        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"type\",\"wordsConfirmed\":false}"));
+        assertThat(marit.post(paper + "/redo", "").status()).isEqualTo(409);
+        assertThat(marit.get(paper).json().get("step").intValue()).isEqualTo(1);
+    }
+
+    @Test
+    void nobodyElseCanSeeThatAPaperExists() {
+        String id = bring(marit);
+        Visitor tobias = new Visitor(port);
+        tobias.post("/api/accounts", credentials(UUID.randomUUID() + "@brackwater.example", PASSWORD));
+        for (String path : new String[] {"", "/layout", "/readings", "/proofs/1/file", "/picture?part=word/media/image1.png"}) {
+            Answer foreign = tobias.get("/api/papers/" + id + path);
+            Answer unknown = tobias.get("/api/papers/" + UUID.randomUUID() + path);
+            assertThat(foreign.status()).as(path).isEqualTo(404);
+            assertThat(foreign.text().replaceAll("[0-9a-f-]{36}", "")).isEqualTo(unknown.text().replaceAll("[0-9a-f-]{36}", ""));
+        }
+        assertThat(tobias.post("/api/papers/" + id + "/undo", "").status()).isEqualTo(404);
+        assertThat(tobias.send("DELETE", "/api/papers/" + id, "").status()).isEqualTo(404);
+        assertThat(new Visitor(port).get("/api/papers/" + id).status()).isEqualTo(401);
+        assertThat(marit.get("/api/papers/" + id).status()).isEqualTo(200);
+    }
+
+    @Test
+    void aBadFileIsRefusedInASentenceAndNothingIsKept() {
+        Answer answer = marit.upload(
+                "/api/papers", "no paper".getBytes(StandardCharsets.UTF_8), Map.of("guide", "mla-9"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
+        assertThat(answer.json().get("detail").stringValue()).contains("no .docx");
+        assertThat(answer.text()).doesNotContain("Exception").doesNotContain("\tat ");
+        Answer large = marit.upload("/api/papers", new byte[26 * 1024 * 1024 - 2000], Map.of("guide", "mla-9"));
+        assertThat(large.status()).isEqualTo(413);
+        assertThat(large.json().get("detail").stringValue()).contains("25 MB");
+        assertThat(marit.get("/api/papers").json()).isEmpty();
+    }
+
+    @Test
+    void aRequestWithoutItsTokenIsRefused() {
+        assertThat(marit.postWithoutToken("/api/papers/" + UUID.randomUUID() + "/undo", "{}").status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void passwordsAreCheckedChangedAndTriesLimited() {
+        assertThat(marit.send(
+                                "PUT",
+                                "/api/account/password",
+                                "{\"current\":\"wrong\",\"next\":\"another long word\"}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(marit.send(
+                                "PUT",
+                                "/api/account/password",
+                                "{\"current\":\"" + PASSWORD + "\",\"next\":\"another long word\"}")
+                        .status())
+                .isEqualTo(204);
+        Visitor again = new Visitor(port);
+        assertThat(again.post("/api/session", credentials(email, PASSWORD)).status()).isEqualTo(401);
+        assertThat(again.post("/api/session", credentials(email, "another long word")).status())
+                .isEqualTo(200);
+        int last = 0;
+        for (int i = 0; i < 12; i++) {
+            last = new Visitor(port).post("/api/session", credentials(email, "guess number " + i)).status();
+        }
+        assertThat(last).isEqualTo(429);
+        assertThat(database.sql("select password_hash from account where email = ?")
+                        .param(email)
+                        .query(String.class)
+                        .single())
+                .startsWith("$argon2id$");
+    }
+
+    @Test
+    void closingTheAccountDeletesEverythingItOwns() {
+        String id = bring(marit);
+        assertThat(marit.post("/api/account/closing", "{\"password\":\"" + PASSWORD + "\"}").status())
+                .isEqualTo(204);
+        assertThat(marit.get("/api/papers").status()).isEqualTo(401);
+        for (String table : new String[] {"manuscript", "step", "proof"}) {
+            assertThat(database.sql("select count(*) from " + table + " where paper_id = ?::uuid")
+                            .param(id)
+                            .query(Integer.class)
+                            .single())
+                    .as(table)
+                    .isZero();
+        }
+    }
+
+    @Test
+    void deletingAPaperDeletesItsProofs() {
+        String id = bring(marit);
+        assertThat(marit.send("DELETE", "/api/papers/" + id, "").status()).isEqualTo(204);
+        assertThat(marit.get("/api/papers/" + id + "/proofs/1/file").status()).isEqualTo(404);
+    }
+
+    @Test
+    void theDemoIsOfferedOnlyWhenStartedAsDemo() {
+        assertThat(marit.get("/api/session").json().get("demoOffered").booleanValue()).isFalse();
+        assertThat(new Visitor(port).post("/api/session/demo", "").status()).isEqualTo(404);
+    }
+
+    @Test
+    void facesAreServedAndNothingElseByThatWay() {
+        assertThat(marit.get("/faces/LiberationSerif-Regular.ttf").bytes()).hasSizeGreaterThan(100_000);
+        assertThat(marit.get("/faces/..%2F..%2Ffaces.ttf").status()).isBetween(400, 404);
+    }
+
+    /** The web application's types are made from this file; it must say what the server does. */
+    @Test
+    void theDescriptionInTheWebApplicationIsTheServersOwn() throws IOException {
+        JsonNode served = marit.get("/api/openapi").json();
+        Path kept = Path.of("..", "web", "openapi.json");
+        assertThat(JsonMapper.shared().readTree(Files.readString(kept)))
+                .as("web/openapi.json is out of date")
+                .isEqualTo(served);
+    }
+
+    @Test
+    void healthIsOpenAndTheRestOfTheActuatorIsNot() {
+        assertThat(new Visitor(port).get("/actuator/health").status()).isEqualTo(200);
+        assertThat(new Visitor(port).get("/actuator/env").status()).isIn(401, 403, 404);
+    }
+}

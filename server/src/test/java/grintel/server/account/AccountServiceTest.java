@@ -1,0 +1,57 @@
+package grintel.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import grintel.server.problem.Problem;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+class AccountServiceTest {
+    private final AccountRepository accounts = mock(AccountRepository.class);
+    private final PasswordEncoder passwords = mock(PasswordEncoder.class);
+    private AccountService service;
+
+    @BeforeEach
+    void makeService() {
+        when(passwords.encode(any())).thenReturn("nobody's");
+        service = new AccountService(accounts, passwords, Clock.systemUTC());
+    }
+
+    @Test
+    void anUnknownAddressCostsAsMuchAsAWrongPassword() {
+        when(accounts.findByEmail("nobody@brackwater.example")).thenReturn(Optional.empty());
+        assertThatThrownBy(() -> service.verify(" Nobody@Brackwater.example ", "guess"))
+                .isInstanceOf(Problem.class);
+        verify(passwords).matches("guess", "nobody's");
+    }
+
+    @Test
+    void theDemoAccountHasNoPasswordAndIsNotClosed() {
+        Account demo = new Account("demo@brackwater.example", "hash", true, Instant.EPOCH);
+        when(accounts.findByEmail(demo.email())).thenReturn(Optional.of(demo));
+        when(accounts.findById(demo.id())).thenReturn(Optional.of(demo));
+        when(passwords.matches(any(), eq("hash"))).thenReturn(true);
+        assertThatThrownBy(() -> service.verify(demo.email(), "anything")).isInstanceOf(Problem.class);
+        assertThatThrownBy(() -> service.close(demo.id(), "anything"))
+                .isInstanceOf(Problem.class)
+                .hasMessageContaining("everybody");
+    }
+
+    @Test
+    void anAddressHasOneAccount() {
+        Account there = new Account("m@brackwater.example", "hash", false, Instant.EPOCH);
+        when(accounts.findByEmail("m@brackwater.example")).thenReturn(Optional.of(there));
+        assertThatThrownBy(() -> service.open("M@brackwater.example", "long enough"))
+                .satisfies(problem -> assertThat(((Problem) problem).status().value()).isEqualTo(409));
+    }
+}

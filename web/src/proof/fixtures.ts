@@ -1,0 +1,60 @@
+import type { Line, Page, Reading } from './useProof'
+
+/** A line of text at a height, for tests. */
+export function line(paragraph: number, number: number, y: number, more: Partial<Line> = {}): Line {
+  return {
+    part: 'text',
+    paragraph,
+    number,
+    x: 90,
+    y,
+    width: 400,
+    top: y - 11,
+    height: 16,
+    left: 90,
+    runs: [
+      { text: 'In all three novels', x: more.x ?? 90, width: 400, face: 'LiberationSerif-Regular', size: 12 },
+    ],
+    ...more,
+  }
+}
+
+/** A Letter page with margins of 1.25 in at the sides, for tests. */
+export function page(lines: Line[], more: Partial<Page> = {}): Page {
+  return {
+    number: 1,
+    printed: '1',
+    width: 612,
+    height: 792,
+    left: 90,
+    top: 72,
+    right: 522,
+    bottom: 720,
+    headerDistance: 28.8,
+    lines,
+    pictures: [],
+    ...more,
+  }
+}
+
+/** A reading that is off, for tests. */
+export function finding(rule: string, quantity: string, more: Partial<Reading> = {}): Reading {
+  return {
+    key: `${rule}/${quantity}`,
+    rule,
+    quantity,
+    name: 'Left margin',
+    is: { text: '1.25 in', twips: 1800 },
+    asked: { text: '1 in', twips: 1440 },
+    off: true,
+    weight: 'required',
+    fix: 'looks',
+    mendable: true,
+    message: 'The left margin is 1.25 in; the guide asks for 1 in.',
+    why: 'The same white on all four sides.',
+    source: 'MLA 9',
+    places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+    changes: [],
+    ...more,
+  }
+}
