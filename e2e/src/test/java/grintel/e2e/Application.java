@@ -49,15 +49,15 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
             application.setDefaultProperties(Map.of());
             WebServerApplicationContext server = (WebServerApplicationContext)
                     application.run("--server.port=0", "--grintel.demo=true", "--spring.main.banner-mode=off");
-            Playwright playwright = Playwright.create(new Playwright.CreateOptions()
-                    .setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            Browser browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                    .setExecutablePath(Path.of("/usr/bin/chromium"))
-                    .setArgs(ARGUMENTS));
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            Browser browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(ARGUMENTS));
             started = new Application(server, playwright, browser);
-            context.getRoot()
-                    .getStore(ExtensionContext.Namespace.GLOBAL)
-                    .put(Application.class.getName(), started);
+            context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put(Application.class.getName(), started);
         }
     }
 

@@ -47,7 +47,9 @@ final class Desk {
 
     /** Brings a file for a guide and waits for its proof. */
     Desk bring(String name, byte[] bytes, String guide) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper")).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper"))
+                .first()
+                .click();
         page.getByLabel(guide).check();
         page.getByLabel("The paper’s file").setInputFiles(new FilePayload(name, KIND, bytes));
         assertThat(heading("What was understood")).isVisible();
@@ -69,7 +71,8 @@ final class Desk {
     Locator reading(String name) {
         return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of work"))
                 .getByRole(AriaRole.LISTITEM)
-                .filter(new Locator.FilterOptions().setHas(page.getByText(name, new Page.GetByTextOptions().setExact(true))))
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByText(name, new Page.GetByTextOptions().setExact(true))))
                 .last();
     }
 

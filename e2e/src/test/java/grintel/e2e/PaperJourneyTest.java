@@ -65,10 +65,13 @@ class PaperJourneyTest {
         assertThat(desk.reading("Text colour")).containsText("#C00000");
         assertThat(desk.reading("Highlighting")).containsText("yellow");
         desk.station("Spacing");
-        for (String name : List.of("Line spacing", "Space after", "Blank paragraphs", "First-line indent", "Start of a part")) {
+        for (String name :
+                List.of("Line spacing", "Space after", "Blank paragraphs", "First-line indent", "Start of a part")) {
             assertThat(desk.reading(name)).isVisible();
         }
-        assertThat(desk.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Mark:"))).first())
+        assertThat(desk.page()
+                        .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Mark:")))
+                        .first())
                 .isVisible();
         desk.station("Running head");
         assertThat(desk.reading("Live number")).containsText("typed");
@@ -162,7 +165,10 @@ class PaperJourneyTest {
     @Test
     void aBadFileIsRefusedInASentence() {
         Desk desk = Desk.signUp();
-        desk.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper")).first().click();
+        desk.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bring a paper"))
+                .first()
+                .click();
         desk.page()
                 .getByLabel("The paper’s file")
                 .setInputFiles(new FilePayload("letter.docx", "text/plain", new byte[40]));
@@ -202,7 +208,9 @@ class PaperJourneyTest {
 
     private static Locator sheet(Desk desk, int number) {
         return desk.page()
-                .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page " + number).setExact(true));
+                .getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Page " + number).setExact(true));
     }
 
     /** Nothing is left that could be put right without asking the writer. */
@@ -219,8 +227,9 @@ class PaperJourneyTest {
 
     /** An essay as a general-purpose library writes it, with faults of its own. */
     private static byte[] writtenByAStranger() throws IOException {
-        String prose = "Night work, in these books, is never only work. It is the one time of day when the lock keepers, the"
-                + " toll clerks and the bargemen stand in the same light, and the account books are written by it too.";
+        String prose =
+                "Night work, in these books, is never only work. It is the one time of day when the lock keepers, the"
+                        + " toll clerks and the bargemen stand in the same light, and the account books are written by it too.";
         try (XWPFDocument document = new XWPFDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             for (String line : List.of("Marit Solvane", "Dr. Ilse Tamberg", "Literature 214", "9 October 2026")) {

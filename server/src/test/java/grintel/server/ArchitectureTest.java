@@ -23,9 +23,6 @@ class ArchitectureTest {
             classes().that().areAnnotatedWith(RestController.class).should().bePackagePrivate();
 
     @ArchTest
-    static final ArchRule ENTITIES_DO_NOT_LEAVE_FOR_THE_SCREEN = noClasses()
-            .that()
-            .haveSimpleNameEndingWith("View")
-            .should()
-            .beAnnotatedWith(Entity.class);
+    static final ArchRule ENTITIES_DO_NOT_LEAVE_FOR_THE_SCREEN =
+            noClasses().that().haveSimpleNameEndingWith("View").should().beAnnotatedWith(Entity.class);
 }

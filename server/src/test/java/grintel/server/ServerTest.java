@@ -39,7 +39,8 @@ class ServerTest {
     void signUp() {
         marit = new Visitor(port);
         email = UUID.randomUUID() + "@brackwater.example";
-        assertThat(marit.post("/api/accounts", credentials(email, PASSWORD)).status()).isEqualTo(201);
+        assertThat(marit.post("/api/accounts", credentials(email, PASSWORD)).status())
+                .isEqualTo(201);
     }
 
     private static String credentials(String email, String password) {
@@ -72,7 +73,8 @@ class ServerTest {
         assertThat(before).isGreaterThan(20);
 
         String left = "{\"reading\":\"sheet.margins/left/1.25 in\",\"wordsConfirmed\":false}";
-        assertThat(marit.finish(marit.post(paper + "/put-right", left)).get("done")).hasSize(1);
+        assertThat(marit.finish(marit.post(paper + "/put-right", left)).get("done"))
+                .hasSize(1);
         assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before - 1);
         String looks = "{\"station\":\"running-head\",\"wordsConfirmed\":false}";
         marit.finish(marit.post(paper + "/put-right", looks));
@@ -96,12 +98,13 @@ class ServerTest {
         JsonNode proof = marit.post(paper + "/proofs", "").json();
         assertThat(proof.get("number").intValue()).isEqualTo(2);
         Answer file = marit.get(paper + "/proofs/2/file");
-        assertThat(file.response().headers().firstValue("Content-Disposition")).hasValueSatisfying(value -> assertThat(value)
-                .contains("essay.docx"));
+        assertThat(file.response().headers().firstValue("Content-Disposition"))
+                .hasValueSatisfying(value -> assertThat(value).contains("essay.docx"));
         assertThat(WordProof.digest(DocxFile.read(file.bytes()).paper()))
                 .isEqualTo(WordProof.digest(DocxFile.read(UntidyEssay.write()).paper()));
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
-        assertThat(marit.post(paper + "/proofs", "").json().get("number").intValue()).isEqualTo(2);
+        assertThat(marit.post(paper + "/proofs", "").json().get("number").intValue())
+                .isEqualTo(2);
     }
 
     @Test
@@ -119,11 +122,13 @@ class ServerTest {
         String id = bring(marit);
         Visitor tobias = new Visitor(port);
         tobias.post("/api/accounts", credentials(UUID.randomUUID() + "@brackwater.example", PASSWORD));
-        for (String path : new String[] {"", "/layout", "/readings", "/proofs/1/file", "/picture?part=word/media/image1.png"}) {
+        for (String path :
+                new String[] {"", "/layout", "/readings", "/proofs/1/file", "/picture?part=word/media/image1.png"}) {
             Answer foreign = tobias.get("/api/papers/" + id + path);
             Answer unknown = tobias.get("/api/papers/" + UUID.randomUUID() + path);
             assertThat(foreign.status()).as(path).isEqualTo(404);
-            assertThat(foreign.text().replaceAll("[0-9a-f-]{36}", "")).isEqualTo(unknown.text().replaceAll("[0-9a-f-]{36}", ""));
+            assertThat(foreign.text().replaceAll("[0-9a-f-]{36}", ""))
+                    .isEqualTo(unknown.text().replaceAll("[0-9a-f-]{36}", ""));
         }
         assertThat(tobias.post("/api/papers/" + id + "/undo", "").status()).isEqualTo(404);
         assertThat(tobias.send("DELETE", "/api/papers/" + id, "").status()).isEqualTo(404);
@@ -133,8 +138,8 @@ class ServerTest {
 
     @Test
     void aBadFileIsRefusedInASentenceAndNothingIsKept() {
-        Answer answer = marit.upload(
-                "/api/papers", "no paper".getBytes(StandardCharsets.UTF_8), Map.of("guide", "mla-9"));
+        Answer answer =
+                marit.upload("/api/papers", "no paper".getBytes(StandardCharsets.UTF_8), Map.of("guide", "mla-9"));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
         assertThat(answer.json().get("detail").stringValue()).contains("no .docx");
@@ -147,16 +152,14 @@ class ServerTest {
 
     @Test
     void aRequestWithoutItsTokenIsRefused() {
-        assertThat(marit.postWithoutToken("/api/papers/" + UUID.randomUUID() + "/undo", "{}").status())
+        assertThat(marit.postWithoutToken("/api/papers/" + UUID.randomUUID() + "/undo", "{}")
+                        .status())
                 .isEqualTo(403);
     }
 
     @Test
     void passwordsAreCheckedChangedAndTriesLimited() {
-        assertThat(marit.send(
-                                "PUT",
-                                "/api/account/password",
-                                "{\"current\":\"wrong\",\"next\":\"another long word\"}")
+        assertThat(marit.send("PUT", "/api/account/password", "{\"current\":\"wrong\",\"next\":\"another long word\"}")
                         .status())
                 .isEqualTo(400);
         assertThat(marit.send(
@@ -166,12 +169,16 @@ class ServerTest {
                         .status())
                 .isEqualTo(204);
         Visitor again = new Visitor(port);
-        assertThat(again.post("/api/session", credentials(email, PASSWORD)).status()).isEqualTo(401);
-        assertThat(again.post("/api/session", credentials(email, "another long word")).status())
+        assertThat(again.post("/api/session", credentials(email, PASSWORD)).status())
+                .isEqualTo(401);
+        assertThat(again.post("/api/session", credentials(email, "another long word"))
+                        .status())
                 .isEqualTo(200);
         int last = 0;
         for (int i = 0; i < 12; i++) {
-            last = new Visitor(port).post("/api/session", credentials(email, "guess number " + i)).status();
+            last = new Visitor(port)
+                    .post("/api/session", credentials(email, "guess number " + i))
+                    .status();
         }
         assertThat(last).isEqualTo(429);
         assertThat(database.sql("select password_hash from account where email = ?")
@@ -184,7 +191,8 @@ class ServerTest {
     @Test
     void closingTheAccountDeletesEverythingItOwns() {
         String id = bring(marit);
-        assertThat(marit.post("/api/account/closing", "{\"password\":\"" + PASSWORD + "\"}").status())
+        assertThat(marit.post("/api/account/closing", "{\"password\":\"" + PASSWORD + "\"}")
+                        .status())
                 .isEqualTo(204);
         assertThat(marit.get("/api/papers").status()).isEqualTo(401);
         for (String table : new String[] {"manuscript", "step", "proof"}) {
@@ -206,7 +214,8 @@ class ServerTest {
 
     @Test
     void theDemoIsOfferedOnlyWhenStartedAsDemo() {
-        assertThat(marit.get("/api/session").json().get("demoOffered").booleanValue()).isFalse();
+        assertThat(marit.get("/api/session").json().get("demoOffered").booleanValue())
+                .isFalse();
         assertThat(new Visitor(port).post("/api/session/demo", "").status()).isEqualTo(404);
     }
 

@@ -18,7 +18,8 @@ final class Visitor {
     private static final String BOUNDARY = "----grintel-test";
 
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String base;
 
     Visitor(int port) {
@@ -48,12 +49,13 @@ final class Visitor {
     /** Sends a form with a file. */
     Answer upload(String path, byte[] file, Map<String, String> fields) {
         ByteArrayOutputStream body = new ByteArrayOutputStream();
-        fields.forEach((name, value) -> body.writeBytes(("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\""
-                        + name + "\"\r\n\r\n" + value + "\r\n")
-                .getBytes(StandardCharsets.UTF_8)));
-        body.writeBytes(("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"essay.docx\"\r\n"
-                        + "Content-Type: application/octet-stream\r\n\r\n")
-                .getBytes(StandardCharsets.UTF_8));
+        fields.forEach((name, value) -> body.writeBytes(
+                ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n")
+                        .getBytes(StandardCharsets.UTF_8)));
+        body.writeBytes(
+                ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"essay.docx\"\r\n"
+                                + "Content-Type: application/octet-stream\r\n\r\n")
+                        .getBytes(StandardCharsets.UTF_8));
         body.writeBytes(file);
         body.writeBytes(("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
         return send(withToken(path)

@@ -1,6 +1,5 @@
 package grintel.server.account;
 
-import grintel.server.demo.DemoProperties;
 import grintel.server.problem.Problem;
 import grintel.server.security.Sessions;
 import grintel.server.security.SignedIn;

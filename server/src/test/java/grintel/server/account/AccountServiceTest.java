@@ -52,6 +52,7 @@ class AccountServiceTest {
         Account there = new Account("m@brackwater.example", "hash", false, Instant.EPOCH);
         when(accounts.findByEmail("m@brackwater.example")).thenReturn(Optional.of(there));
         assertThatThrownBy(() -> service.open("M@brackwater.example", "long enough"))
-                .satisfies(problem -> assertThat(((Problem) problem).status().value()).isEqualTo(409));
+                .satisfies(problem ->
+                        assertThat(((Problem) problem).status().value()).isEqualTo(409));
     }
 }

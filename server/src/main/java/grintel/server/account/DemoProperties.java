@@ -1,4 +1,4 @@
-package grintel.server.demo;
+package grintel.server.account;
 
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
@@ -8,4 +8,4 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param demo whether the demo account is offered
  */
 @ConfigurationProperties("grintel")
-public record DemoProperties(boolean demo) {}
+record DemoProperties(boolean demo) {}
