@@ -12,7 +12,7 @@ import java.util.Map;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** The application and a browser, started once for all tests. */
 public final class Application implements BeforeAllCallback, AutoCloseable {
@@ -27,7 +27,7 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
 
     private static Application started;
 
-    private final WebServerApplicationContext server;
+    private final ConfigurableApplicationContext server;
     private final Playwright playwright;
     private final Browser browser;
 
@@ -36,7 +36,7 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
         this(null, null, null);
     }
 
-    private Application(WebServerApplicationContext server, Playwright playwright, Browser browser) {
+    private Application(ConfigurableApplicationContext server, Playwright playwright, Browser browser) {
         this.server = server;
         this.playwright = playwright;
         this.browser = browser;
@@ -47,7 +47,7 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
         if (started == null) {
             SpringApplication application = new SpringApplication(GrintelServer.class);
             application.setDefaultProperties(Map.of());
-            WebServerApplicationContext server = (WebServerApplicationContext)
+            ConfigurableApplicationContext server =
                     application.run("--server.port=0", "--grintel.demo=true", "--spring.main.banner-mode=off");
             Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
@@ -67,7 +67,7 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         Page page = context.newPage();
         page.setDefaultTimeout(15_000);
-        page.navigate("http://127.0.0.1:" + started.server.getWebServer().getPort() + "/");
+        page.navigate("http://127.0.0.1:" + started.server.getEnvironment().getProperty("local.server.port") + "/");
         return page;
     }
 

@@ -180,8 +180,10 @@ class PaperJourneyTest {
     void theDemoDeskIsOneClickAway() {
         Page page = Application.open();
         page.getByText("Try the demo desk").click();
-        assertThat(page.getByText("Lamps on the Low Canal")).isVisible();
-        assertThat(page.getByText("Fog Bells and the Evening")).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lamps on the Low Canal")))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Fog Bells and the Evening")))
+                .isVisible();
     }
 
     @Test

@@ -1,0 +1,48 @@
+package grintel.bench;
+
+import java.util.Arrays;
+
+/** Times work: some rounds to warm up, then the median of ten with the spread around it. */
+final class Stopwatch {
+    private static final int WARM_UP = 30;
+    private static final int ROUNDS = 10;
+
+    private Stopwatch() {}
+
+    /** Work that may fail as files do. */
+    @FunctionalInterface
+    interface Work {
+        void run() throws Exception;
+    }
+
+    /** Times work after warming up. */
+    static Timing warm(Work work) {
+        return time(work, WARM_UP);
+    }
+
+    /** Times work as it comes. */
+    static Timing cold(Work work) {
+        return time(work, 0);
+    }
+
+    private static Timing time(Work work, int warmUp) {
+        try {
+            for (int i = 0; i < warmUp; i++) {
+                work.run();
+            }
+            double[] millis = new double[ROUNDS];
+            for (int i = 0; i < ROUNDS; i++) {
+                long start = System.nanoTime();
+                work.run();
+                millis[i] = (System.nanoTime() - start) / 1e6;
+            }
+            Arrays.sort(millis);
+            return new Timing((millis[4] + millis[5]) / 2, millis[0], millis[ROUNDS - 1]);
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Milliseconds: the median, the least and the most of ten. */
+    record Timing(double median, double least, double most) {}
+}
