@@ -1,6 +1,23 @@
 import type { Mark } from './marks'
 import type { Page } from './useProof'
 
+/** About the width of a letter of a note, in points. */
+const LETTER = 4.3
+
+/** A note cut into lines that a margin holds. */
+function linesOf(note: string, letters: number): string[] {
+  const lines: string[] = []
+  for (const word of note.split(' ')) {
+    const last = lines.at(-1)
+    if (last !== undefined && last.length + 1 + word.length <= letters) {
+      lines[lines.length - 1] = `${last} ${word}`
+    } else {
+      lines.push(word)
+    }
+  }
+  return lines
+}
+
 /** Marks in blue pencil, each with its note in the right margin and a fine stroke between the two. */
 export function MarkSigns({
   marks,
@@ -44,7 +61,11 @@ export function MarkSigns({
         fill="var(--sheet-pencil)"
         stroke="none"
       >
-        {mark.note}
+        {linesOf(mark.note, Math.floor((page.width - noteX - 6) / LETTER)).map((words, index) => (
+          <tspan key={index} x={noteX} dy={index === 0 ? 0 : 10}>
+            {words}
+          </tspan>
+        ))}
       </text>
     </g>
   ))

@@ -20,6 +20,8 @@ export interface Mark {
 }
 
 const NOTE_PITCH = 12
+/** Longer notes take more than one line of the margin. */
+const LONG_NOTE = 13
 
 /** The marks of some findings on a page, their notes moved apart where they would touch. */
 export function marksOn(page: Page, readings: Reading[], units: Units): Mark[] {
@@ -38,7 +40,7 @@ export function marksOn(page: Page, readings: Reading[], units: Units): Mark[] {
   let lowest = -Infinity
   for (const mark of marks) {
     mark.noteY = Math.max(mark.noteY, lowest + NOTE_PITCH)
-    lowest = mark.noteY
+    lowest = mark.noteY + (mark.note.length > LONG_NOTE ? NOTE_PITCH : 0)
   }
   return marks
 }
@@ -120,6 +122,6 @@ function noteOf(reading: Reading, units: Units): string {
     case 'running-head.padding':
       return 'one line'
     default:
-      return asked.length > 18 ? `${asked.slice(0, 17)}…` : asked
+      return asked.length > 40 ? `${asked.slice(0, 39)}…` : asked
   }
 }

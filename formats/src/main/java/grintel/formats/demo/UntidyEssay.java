@@ -56,6 +56,8 @@ public final class UntidyEssay {
         laterParagraphs();
         table();
         closingParagraphs();
+        indented(text.get(15));
+        indented(text.get(16));
         worksCited();
         return out.build();
     }
@@ -65,7 +67,7 @@ public final class UntidyEssay {
         out.defaults(
                 new PropertySet.Builder()
                         .set(ParagraphProperties.SPACE_AFTER, Lengths.points(8))
-                        .set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.15))
+                        .set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.75))
                         .build(),
                 new PropertySet.Builder()
                         .set(CharacterProperties.FACE, "Times New Roman")
@@ -166,8 +168,8 @@ public final class UntidyEssay {
         out.paragraph(picture -> picture.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
                 .picture(
                         DemoPictures.canal(),
-                        Lengths.EMU_PER_INCH * 4,
-                        Lengths.EMU_PER_INCH * 7 / 3,
+                        Lengths.EMU_PER_INCH * 6,
+                        Lengths.EMU_PER_INCH * 7 / 2,
                         "The low canal from the weir, with a lamp and its ring of shadow"));
         out.paragraph("Fig. 1. The low canal from the weir, frontispiece of The Weir Ledger.");
         out.paragraph(last -> last.set(ParagraphProperties.INDENT_FIRST_LINE, INDENT)

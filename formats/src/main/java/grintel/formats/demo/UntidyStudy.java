@@ -59,7 +59,7 @@ public final class UntidyStudy {
                 "Normal",
                 Style.Kind.PARAGRAPH,
                 null,
-                PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.5)),
+                PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.75)),
                 PropertySet.empty());
         out.style(
                 "BodyText",
@@ -212,8 +212,8 @@ public final class UntidyStudy {
                 "Share of Feeding Birds Around the First Bell", PropertySet.of(CharacterProperties.ITALIC, true)));
         out.paragraph(picture -> picture.picture(
                 DemoPictures.feedingCurve(),
-                Lengths.EMU_PER_INCH * 4,
-                Lengths.EMU_PER_INCH * 7 / 3,
+                Lengths.EMU_PER_INCH * 6,
+                Lengths.EMU_PER_INCH * 7 / 2,
                 "Two curves through an hour; the foggy one falls before the bell"));
     }
 
