@@ -34,4 +34,13 @@ class RunningHeadNumberRuleTest {
                 .putRight();
         assertThat(after.file().paper().marginalParagraphs().get(0).text()).startsWith("Solvane ");
     }
+
+    @Test
+    void evenPagesWithoutANumberGetTheHeaderOfTheOthers() {
+        Draft.mla()
+                .sheet(b -> b.setting("evenAndOddHeaders"))
+                .rule(RULE)
+                .isOff("1 page without", "a number on every page")
+                .putRight();
+    }
 }

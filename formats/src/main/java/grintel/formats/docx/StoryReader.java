@@ -22,7 +22,6 @@ import org.jspecify.annotations.Nullable;
 /** Reads the blocks of one story. */
 final class StoryReader {
     private static final int CELL_MARGIN = 108;
-    private static final int DEEPEST_TABLE = 40;
 
     private final ReadingState state;
     private final Story story;
@@ -200,13 +199,8 @@ final class StoryReader {
         Alignment alignment = jc == null ? null : PropertyReader.alignment(jc.attribute("val"));
         List<Table.Row> rows = new ArrayList<>();
         tableDepth++;
-        if (tableDepth <= DEEPEST_TABLE) {
-            for (XmlElement row : Structure.rows(element)) {
-                rows.add(row(row, style, margins));
-            }
-        } else {
-            state.odd("Tables are nested more than 40 deep; the innermost are carried along unread.");
-            next += Structure.paragraphs(element).size();
+        for (XmlElement row : Structure.rows(element)) {
+            rows.add(row(row, style, margins));
         }
         tableDepth--;
         return new Table(

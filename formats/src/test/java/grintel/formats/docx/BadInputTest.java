@@ -92,6 +92,17 @@ class BadInputTest {
     }
 
     @Test
+    void tablesNestedFiftyDeepKeepTheirWords() {
+        String deep = "<w:tbl><w:tr><w:tc>".repeat(50) + TEXT + "</w:tc></w:tr></w:tbl>".repeat(50);
+        DocxFile file = DocxFile.read(RawDocx.transitional().body(deep).build());
+        assertThat(Typesetter.typeset(file.paper(), LayoutLimits.within(5))
+                        .pages()
+                        .get(0)
+                        .lines())
+                .anyMatch(line -> line.text().equals("t") || line.text().startsWith("te"));
+    }
+
+    @Test
     void aCircleOfStylesAndAMissingPart() {
         DocxFile circle = DocxFile.read(RawDocx.transitional()
                 .styles("<w:style w:type=\"paragraph\" w:styleId=\"A\"><w:basedOn w:val=\"B\"/></w:style>"

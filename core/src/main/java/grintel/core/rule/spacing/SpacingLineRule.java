@@ -21,6 +21,10 @@ import java.util.List;
 /** Distance from baseline to baseline in lines of the paragraph's own type. */
 public final class SpacingLineRule implements Rule {
     private static final double WITHIN = 0.05;
+    private static final double ROUNDING = 1e-6;
+    private static final double LEAST_SINGLE = 0.98;
+    private static final double MOST_SINGLE = 1.08;
+    private static final double EXACT_SINGLE_ROOM = 2;
     private static final double SAME_POINTS = 0.05;
 
     @Override
@@ -36,7 +40,7 @@ public final class SpacingLineRule implements Rule {
         List<Paragraph> judged = exam.paragraphs(SpacedRoles.AS_TEXT);
         for (Paragraph paragraph : judged) {
             double lines = lines(paragraph);
-            if (Math.abs(lines - multiple) > WITHIN && !isExactMultiple(paragraph, multiple)) {
+            if (!isWithin(lines, multiple) && !isExactMultiple(paragraph, multiple)) {
                 off.add(Quantity.lines(lines), paragraph);
             }
         }
@@ -71,12 +75,20 @@ public final class SpacingLineRule implements Rule {
         return spacing.rule() == LineSpacing.Rule.AT_LEAST ? Math.max(1, pitch / single) : pitch / single;
     }
 
+    /** Single spacing has room upwards, since programs differ in a face's own line; every multiple has some either way. */
+    private static boolean isWithin(double lines, double multiple) {
+        return multiple == 1
+                ? lines >= LEAST_SINGLE && lines <= MOST_SINGLE
+                : Math.abs(lines - multiple) <= WITHIN + ROUNDING;
+    }
+
     /** "Exactly 24 pt" for type of 12 pt is double to anyone who sets it. */
     private static boolean isExactMultiple(Paragraph paragraph, double multiple) {
         LineSpacing spacing = paragraph.format().get(ParagraphProperties.LINE_SPACING);
         double points = type(paragraph).get(CharacterProperties.SIZE) / 2.0;
-        return spacing.rule() != LineSpacing.Rule.MULTIPLE
-                && Math.abs(spacing.value() / 20.0 - points * multiple) < SAME_POINTS;
+        double over = spacing.value() / 20.0 - points * multiple;
+        double room = multiple == 1 ? EXACT_SINGLE_ROOM : 0;
+        return spacing.rule() != LineSpacing.Rule.MULTIPLE && over > -SAME_POINTS && over < room + SAME_POINTS;
     }
 
     private static double naturalLine(Paragraph paragraph) {

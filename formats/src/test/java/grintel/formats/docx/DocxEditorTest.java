@@ -1,0 +1,120 @@
+package grintel.formats.docx;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import grintel.core.edit.Edit;
+import grintel.core.edit.MarginalContent;
+import grintel.core.edit.Target;
+import grintel.core.paper.Inline;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals;
+import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.Story;
+import grintel.formats.archive.Archive;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Edits change what they name and not a byte more. */
+class DocxEditorTest {
+    private static final MarginalContent SURNAME = new MarginalContent(
+            List.of(new MarginalContent.Words("Solvane "), new MarginalContent.PageNumber()),
+            Alignment.RIGHT,
+            "Times New Roman",
+            24);
+
+    private static String part(DocxFile file, String name) {
+        try (Archive archive = Archive.open(file.bytes())) {
+            byte[] bytes = archive.get(name);
+            assertThat(bytes).as(name).isNotNull();
+            return new String(bytes, StandardCharsets.UTF_8);
+        }
+    }
+
+    @Test
+    void unknownMarkUpStandsUntouchedBesideAnEdit() {
+        String odd =
+                "<w:p w:rsidR='00A1'><!-- kept --><w:pPr><w:odd x='1'/></w:pPr><w:r><w:t>a &amp; b</w:t></w:r></w:p>";
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .body(odd + "<w:p><w:r><w:t>two</w:t></w:r></w:p>")
+                .build());
+        DocxFile after = file.with(List.of(new Edit.SetProperty(
+                new Target.OfParagraph(ParagraphAddress.text(1)),
+                ParagraphProperties.LINE_SPACING,
+                LineSpacing.DOUBLE)));
+        assertThat(part(after, "word/document.xml"))
+                .isEqualTo(part(file, "word/document.xml")
+                        .replace(
+                                "<w:p><w:r><w:t>two",
+                                "<w:p><w:pPr><w:spacing w:line=\"480\" w:lineRule=\"auto\"/></w:pPr><w:r><w:t>two"));
+    }
+
+    @Test
+    void aHeaderIsWrittenWithALiveNumberInEitherForm() {
+        for (RawDocx docx : List.of(RawDocx.transitional(), RawDocx.strict())) {
+            DocxFile file = DocxFile.read(
+                    docx.body("<w:p><w:r><w:t>text</w:t></w:r></w:p>").build());
+            DocxFile after = file.with(List.of(
+                    new Edit.WriteMarginal(0, Story.Kind.HEADER, Marginals.Variant.DEFAULT, SURNAME),
+                    new Edit.SetProperty(new Target.OfSection(0), SectionProperties.MARGIN_LEFT, 1440)));
+            Marginals.Marginal header =
+                    after.paper().sections().get(0).headers().get(Marginals.Variant.DEFAULT);
+            assertThat(header).isNotNull();
+            assertThat(header.paragraphs().get(0).inlines())
+                    .anyMatch(inline -> inline instanceof Inline.Field field && field.kind() == Inline.Field.Kind.PAGE);
+            assertThat(header.paragraphs().get(0).format().get(ParagraphProperties.ALIGNMENT))
+                    .isEqualTo(Alignment.RIGHT);
+            assertThat(part(after, "[Content_Types].xml")).contains("/word/header1.xml");
+        }
+    }
+
+    @Test
+    void aHeaderTwoSectionsShareIsSplitWhenOneIsWritten() {
+        String reference = "<w:headerReference w:type=\"default\" r:id=\"rId1\"/>";
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .header("<w:p><w:r><w:t>shared</w:t></w:r></w:p>")
+                .body("<w:p><w:pPr><w:sectPr>" + reference + "</w:sectPr></w:pPr><w:r><w:t>a</w:t></w:r></w:p>"
+                        + "<w:p><w:r><w:t>b</w:t></w:r></w:p><w:sectPr>" + reference + "</w:sectPr>")
+                .build());
+        DocxFile after =
+                file.with(List.of(new Edit.WriteMarginal(1, Story.Kind.HEADER, Marginals.Variant.DEFAULT, SURNAME)));
+        assertThat(after.paper().sections())
+                .extracting(section -> section.headers()
+                        .get(Marginals.Variant.DEFAULT)
+                        .paragraphs()
+                        .get(0)
+                        .text()
+                        .strip())
+                .containsExactly("shared", "Solvane \uFFFC");
+    }
+
+    @Test
+    void bookmarksOfABlankParagraphGoOnInTheNext() {
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .body("<w:p><w:r><w:t>one</w:t></w:r></w:p><w:p><w:bookmarkStart w:id=\"1\" w:name=\"mark\"/></w:p>"
+                        + "<w:p><w:r><w:t>two</w:t></w:r></w:p>")
+                .build());
+        DocxFile after = file.with(List.of(new Edit.RemoveBlankParagraph(ParagraphAddress.text(1))));
+        assertThat(after.paper().paragraphs()).hasSize(2);
+        assertThat(part(after, "word/document.xml"))
+                .contains("<w:p><w:bookmarkStart w:id=\"1\" w:name=\"mark\"/><w:r><w:t>two");
+    }
+
+    @Test
+    void onlyWhiteSpaceCanBeReplaced() {
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .body("<w:p><w:r><w:tab/><w:t>  word</w:t></w:r></w:p>")
+                .build());
+        ParagraphAddress address = ParagraphAddress.text(0);
+        DocxFile after = file.with(List.of(new Edit.ReplaceSpace(address, 0, 0, 3, "")));
+        assertThat(after.paper().paragraphs().get(0).text()).isEqualTo("word");
+        assertThatThrownBy(() -> file.with(List.of(new Edit.ReplaceSpace(address, 0, 2, 4, ""))))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Edit.ReplaceSpace(address, 0, 0, 1, "x"))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+}
