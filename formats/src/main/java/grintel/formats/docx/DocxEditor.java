@@ -39,10 +39,11 @@ final class DocxEditor {
         XmlElement root = document(mainPart).root();
         this.strict = "strict".equals(root.attribute("conformance"));
         this.properties = new PropertyWriter(strict);
-        XmlElement body = body();
-        sections.addAll(DocxReader.sectionMarks(body));
-        XmlElement last = body.child("sectPr");
-        sections.add(last == null ? body.append(XmlElement.like(body, "sectPr")) : last);
+        sections.addAll(DocxReader.sectionMarks(body()));
+        XmlElement last = body().child("sectPr");
+        if (last != null) {
+            sections.add(last);
+        }
     }
 
     /** The file with the edits made. */
@@ -164,6 +165,14 @@ final class DocxEditor {
         return runs.computeIfAbsent(paragraph(address), Structure::runs).get(number);
     }
 
+    /** The properties of a section; the last section of a file that says none of its own gets them here. */
+    private XmlElement section(int index) {
+        if (index == sections.size()) {
+            sections.add(body().append(XmlElement.like(body(), "sectPr")));
+        }
+        return sections.get(index);
+    }
+
     private void touch(Story story) {
         changed.add(partOf(story));
     }
@@ -183,7 +192,7 @@ final class DocxEditor {
             write(run(of.paragraph(), of.run()), "rPr", null, property, set.value());
             touch(of.paragraph().story());
         } else if (target instanceof Target.OfSection of) {
-            properties.write(sections.get(of.section()), property, set.value());
+            properties.write(section(of.section()), property, set.value());
             changed.add(mainPart);
         } else if (target instanceof Target.OfStyle of) {
             setInStyles(of.id(), property, set.value());
@@ -311,7 +320,7 @@ final class DocxEditor {
 
     private void writeMarginal(int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content) {
         String name = kind == Story.Kind.HEADER ? "header" : "footer";
-        XmlElement properties = sections.get(section);
+        XmlElement properties = section(section);
         XmlElement reference = reference(properties, name, variant);
         String part = reference == null ? null : partOf(reference);
         if (part == null || isShared(name, part)) {
@@ -383,7 +392,7 @@ final class DocxEditor {
 
     private void inheritMarginal(Edit.InheritMarginal inherit) {
         String name = inherit.kind() == Story.Kind.HEADER ? "header" : "footer";
-        XmlElement reference = reference(sections.get(inherit.section()), name, inherit.variant());
+        XmlElement reference = reference(section(inherit.section()), name, inherit.variant());
         if (reference != null) {
             reference.remove();
             changed.add(mainPart);
