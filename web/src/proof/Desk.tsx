@@ -1,5 +1,5 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { type RefObject, useEffect, useLayoutEffect, useState } from 'react'
+import { type RefObject, useEffect, useState } from 'react'
 import type { Units } from '../ui/settings'
 import { dimensionsOf } from './dimensions'
 import { type Mark, marksOn } from './marks'
@@ -7,8 +7,8 @@ import { SheetPage } from './SheetPage'
 import type { Layout, Reading } from './useProof'
 
 const GAP = 22
-const SIDES = 48
-const WIDEST = 720
+const SIDES = 32
+const WIDEST = 680
 
 /** The desk: all pages one below the other, only those near the window in the document. */
 export function Desk({
@@ -41,7 +41,8 @@ export function Desk({
   const [width, setWidth] = useState(0)
   const widest = Math.max(...layout.pages.map((page) => page.width))
   const scale = width > 0 ? Math.min(WIDEST, width - 2 * SIDES) / widest : 1
-  useLayoutEffect(() => {
+  useEffect(() => {
+    // The desk's element belongs to the parent, whose ref is set only after this component's layout.
     const element = scroller.current
     if (!element) {
       return

@@ -116,7 +116,7 @@ function spacingDimensions(page: Page, readings: Reading[], units: Units): Dimen
     const reading = readings.find((each) => each.rule === 'spacing.line' && covers(each, page, upper))
     const met = readings.find((each) => each.rule === 'spacing.line')
     const shown = reading ?? met
-    const x = page.left - 14
+    const x = page.left - 20
     out.push({
       ...vertical(
         'pitch',
@@ -132,7 +132,7 @@ function spacingDimensions(page: Page, readings: Reading[], units: Units): Dimen
     if (reading?.off && reading.is.number && reading.asked.number) {
       const asked = ((lower.y - upper.y) * reading.asked.number) / reading.is.number
       out.push({
-        ...vertical('pitch-asked', 'asked', upper.y, upper.y + asked, page.left - 6, reading.asked.text),
+        ...vertical('pitch-asked', 'asked', upper.y, upper.y + asked, page.left - 11, reading.asked.text),
         labelX: x - 5,
         labelY: upper.y + asked + 3,
         anchor: 'end',
