@@ -1,6 +1,7 @@
 import { type SubmitEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
 import { DropZone } from './DropZone'
 import { GuideChoice } from './GuideChoice'
 import { Understood } from './Understood'
@@ -69,24 +70,8 @@ export function Bring() {
               Read off the paper. Correct them if they are wrong; the header needs{' '}
               {chosen?.headerWords === 'surname' ? 'the surname' : 'neither in this guide'}.
             </p>
-            <label className="flex flex-col gap-1">
-              Surname
-              <input
-                className="input"
-                maxLength={200}
-                value={surname}
-                onChange={(event) => setSurname(event.target.value)}
-              />
-            </label>
-            <label className="flex flex-col gap-1">
-              Short title
-              <input
-                className="input"
-                maxLength={200}
-                value={shortTitle}
-                onChange={(event) => setShortTitle(event.target.value)}
-              />
-            </label>
+            <TextField label="Surname" maxLength={200} value={surname} onText={setSurname} />
+            <TextField label="Short title" maxLength={200} value={shortTitle} onText={setShortTitle} />
           </fieldset>
           <button type="submit" className="btn btn-primary self-start" disabled={!reading.isSuccess || busy}>
             Measure it

@@ -1,5 +1,6 @@
 import { type SubmitEvent, useState } from 'react'
 import { Dialog } from '../ui/Dialog'
+import { TextField } from '../ui/TextField'
 
 /** Asks for a page to go to. */
 export function GoToPage({
@@ -11,7 +12,7 @@ export function GoToPage({
   onGo: (page: number) => void
   onClose: () => void
 }) {
-  const [page, setPage] = useState('1')
+  const [page, setPage] = useState('')
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     onGo(Math.max(1, Math.min(pages, Number(page))))
@@ -19,18 +20,15 @@ export function GoToPage({
   return (
     <Dialog title="Go to a page" onClose={onClose}>
       <form onSubmit={submit} className="flex items-end gap-3">
-        <label className="flex flex-1 flex-col gap-1">
-          Page, 1 to {pages}
-          <input
-            className="input"
-            type="number"
-            min={1}
-            max={pages}
-            required
-            value={page}
-            onChange={(event) => setPage(event.target.value)}
-          />
-        </label>
+        <TextField
+          label={`Page, 1 to ${pages}`}
+          type="number"
+          min={1}
+          max={pages}
+          required
+          value={page}
+          onText={setPage}
+        />
         <button type="submit" className="btn btn-primary">
           Go
         </button>

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type SubmitEvent, useState } from 'react'
 import { api } from '../api/client'
 import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
 import { changeSettings, type Settings, useSettings } from '../ui/settings'
 import { useSession } from './useSession'
 
@@ -90,29 +91,23 @@ function PasswordForm() {
   return (
     <form onSubmit={submit} className="flex flex-col gap-3 border-t border-rule pt-5">
       <h2 className="text-xl">Password</h2>
-      <label className="flex flex-col gap-1">
-        Present password
-        <input
-          className="input"
-          type="password"
-          required
-          autoComplete="current-password"
-          value={current}
-          onChange={(event) => setCurrent(event.target.value)}
-        />
-      </label>
-      <label className="flex flex-col gap-1">
-        New password, at least 10 characters
-        <input
-          className="input"
-          type="password"
-          required
-          minLength={10}
-          autoComplete="new-password"
-          value={next}
-          onChange={(event) => setNext(event.target.value)}
-        />
-      </label>
+      <TextField
+        label="Present password"
+        type="password"
+        required
+        autoComplete="current-password"
+        value={current}
+        onText={setCurrent}
+      />
+      <TextField
+        label="New password, at least 10 characters"
+        type="password"
+        required
+        minLength={10}
+        autoComplete="new-password"
+        value={next}
+        onText={setNext}
+      />
       {change.error && <Notice message={change.error.message} />}
       {change.isSuccess && <p role="status">The password is changed.</p>}
       <button type="submit" className="btn btn-quiet self-start" disabled={change.isPending}>
@@ -142,17 +137,14 @@ function CloseForm() {
       <p className="text-soft">
         All papers with all their proofs are deleted with it. This cannot be undone.
       </p>
-      <label className="flex flex-col gap-1">
-        Password
-        <input
-          className="input"
-          type="password"
-          required
-          autoComplete="current-password"
-          value={password}
-          onChange={(event) => setPassword(event.target.value)}
-        />
-      </label>
+      <TextField
+        label="Password"
+        type="password"
+        required
+        autoComplete="current-password"
+        value={password}
+        onText={setPassword}
+      />
       {close.error && <Notice message={close.error.message} />}
       <button type="submit" className="btn btn-grave self-start" disabled={close.isPending}>
         Close the account

@@ -1,5 +1,6 @@
 import { type SubmitEvent, useState } from 'react'
 import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
 import { Wordmark } from '../ui/Wordmark'
 import { useSignIn } from './useSession'
 
@@ -48,30 +49,24 @@ export function SignIn({ demoOffered }: { demoOffered: boolean }) {
           className="flex flex-col gap-4 border-t border-rule p-9 md:border-t-0 md:border-l"
         >
           <h2 className="text-xl">{joining ? 'Make an account' : 'Sign in'}</h2>
-          <label className="flex flex-col gap-1">
-            E-mail address
-            <input
-              className="input"
-              type="email"
-              required
-              autoComplete="email"
-              value={email}
-              onChange={(event) => setEmail(event.target.value)}
-            />
-          </label>
-          <label className="flex flex-col gap-1">
-            Password
-            <input
-              className="input"
-              type="password"
-              required
-              minLength={joining ? 10 : undefined}
-              autoComplete={joining ? 'new-password' : 'current-password'}
-              value={password}
-              onChange={(event) => setPassword(event.target.value)}
-            />
-            {joining && <span className="text-sm text-soft">At least 10 characters.</span>}
-          </label>
+          <TextField
+            label="E-mail address"
+            type="email"
+            required
+            autoComplete="email"
+            value={email}
+            onText={setEmail}
+          />
+          <TextField
+            label="Password"
+            hint={joining ? 'At least 10 characters.' : undefined}
+            type="password"
+            required
+            minLength={joining ? 10 : undefined}
+            autoComplete={joining ? 'new-password' : 'current-password'}
+            value={password}
+            onText={setPassword}
+          />
           {problem && <Notice message={problem.message} />}
           <button
             type="submit"

@@ -159,7 +159,9 @@ class PaperJourneyTest {
         page.keyboard().press("g");
         page.keyboard().type("3");
         page.keyboard().press("Enter");
-        assertThat(sheet(desk, 3)).isVisible();
+        Locator third = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Pages"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Page 3")));
+        assertThat(third).hasAttribute("aria-current", "page");
     }
 
     @Test

@@ -16,13 +16,12 @@ public final class ParagraphGroups {
         groups.computeIfAbsent(is, key -> new ArrayList<>()).add(paragraph);
     }
 
-    public boolean isEmpty() {
-        return groups.isEmpty();
-    }
-
-    /** One finding for each quantity. */
-    public List<Reading> findings(
+    /** One finding for each quantity; where there is none, the reading that all is as asked. */
+    public List<Reading> readings(
             Examination exam, String rule, String name, Quantity asked, Function<List<Paragraph>, List<Edit>> edits) {
+        if (groups.isEmpty()) {
+            return List.of(Reading.met(rule, name, asked, asked));
+        }
         List<Reading> readings = new ArrayList<>();
         groups.forEach((is, paragraphs) ->
                 readings.add(Reading.off(rule, name, is, asked, exam.places(paragraphs), edits.apply(paragraphs))));

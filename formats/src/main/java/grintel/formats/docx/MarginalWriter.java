@@ -2,7 +2,8 @@ package grintel.formats.docx;
 
 import grintel.core.edit.MarginalContent;
 import grintel.core.paper.CharacterProperties;
-import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
@@ -15,10 +16,8 @@ final class MarginalWriter {
     private static final String XML = "http://www.w3.org/XML/1998/namespace";
 
     private final PropertyWriter properties;
-    private final boolean strict;
 
     MarginalWriter(boolean strict) {
-        this.strict = strict;
         this.properties = new PropertyWriter(strict);
     }
 
@@ -55,16 +54,13 @@ final class MarginalWriter {
         if (style != null) {
             format.append(XmlElement.like(root, "pStyle")).setAttribute("val", style);
         }
-        XmlElement spacing = format.append(XmlElement.like(root, "spacing"));
-        spacing.setAttribute("before", "0");
-        spacing.setAttribute("after", "0");
-        spacing.setAttribute("line", "240");
-        spacing.setAttribute("lineRule", "auto");
-        XmlElement indents = format.append(XmlElement.like(root, "ind"));
-        indents.setAttribute(strict ? "start" : "left", "0");
-        indents.setAttribute(strict ? "end" : "right", "0");
-        indents.setAttribute("firstLine", "0");
-        format.append(XmlElement.like(root, "jc")).setAttribute("val", alignment(content.alignment()));
+        properties.write(format, ParagraphProperties.SPACE_BEFORE, 0);
+        properties.write(format, ParagraphProperties.SPACE_AFTER, 0);
+        properties.write(format, ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE);
+        properties.write(format, ParagraphProperties.INDENT_LEFT, 0);
+        properties.write(format, ParagraphProperties.INDENT_RIGHT, 0);
+        properties.write(format, ParagraphProperties.INDENT_FIRST_LINE, 0);
+        properties.write(format, ParagraphProperties.ALIGNMENT, content.alignment());
         for (MarginalContent.Piece piece : content.pieces()) {
             if (piece instanceof MarginalContent.Words words) {
                 addText(paragraph, content, words.text());
@@ -73,15 +69,6 @@ final class MarginalWriter {
             }
         }
         return paragraph;
-    }
-
-    private String alignment(Alignment alignment) {
-        return switch (alignment) {
-            case LEFT -> strict ? "start" : "left";
-            case CENTRE -> "center";
-            case RIGHT -> strict ? "end" : "right";
-            case JUSTIFIED -> "both";
-        };
     }
 
     private void addText(XmlElement paragraph, MarginalContent content, String text) {

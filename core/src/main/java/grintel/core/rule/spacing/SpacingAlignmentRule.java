@@ -36,10 +36,7 @@ public final class SpacingAlignmentRule implements Rule {
         if (judged.isEmpty()) {
             return List.of();
         }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "alignment", asked, asked));
-        }
-        return off.findings(
+        return off.readings(
                 exam,
                 id(),
                 "alignment",

@@ -37,10 +37,7 @@ public final class SpacingFirstLineRule implements Rule {
         if (judged.isEmpty()) {
             return List.of();
         }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "first-line", asked, asked));
-        }
-        return off.findings(exam, id(), "first-line", asked, paragraphs -> edits(exam, paragraphs, indent.rounded()));
+        return off.readings(exam, id(), "first-line", asked, paragraphs -> edits(exam, paragraphs, indent.rounded()));
     }
 
     /** Sets the indent itself and takes away what was typed in its place. */

@@ -47,11 +47,8 @@ public final class SpacingLineRule implements Rule {
         if (judged.isEmpty()) {
             return List.of();
         }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "line", asked, asked));
-        }
         LineSpacing target = LineSpacing.multiple(multiple);
-        return off.findings(
+        return off.readings(
                 exam,
                 id(),
                 "line",

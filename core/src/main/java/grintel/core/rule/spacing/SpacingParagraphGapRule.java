@@ -53,15 +53,8 @@ public final class SpacingParagraphGapRule implements Rule {
         Quantity askedBefore = Quantity.length(before);
         Quantity askedAfter = Quantity.length(after);
         List<Reading> readings = new ArrayList<>();
-        readings.addAll(
-                offBefore.isEmpty()
-                        ? List.of(Reading.met(id(), "before", askedBefore, askedBefore))
-                        : offBefore.findings(
-                                exam, id(), "before", askedBefore, each -> edits(exam, each, before, true)));
-        readings.addAll(
-                offAfter.isEmpty()
-                        ? List.of(Reading.met(id(), "after", askedAfter, askedAfter))
-                        : offAfter.findings(exam, id(), "after", askedAfter, each -> edits(exam, each, after, false)));
+        readings.addAll(offBefore.readings(exam, id(), "before", askedBefore, each -> edits(exam, each, before, true)));
+        readings.addAll(offAfter.readings(exam, id(), "after", askedAfter, each -> edits(exam, each, after, false)));
         return readings;
     }
 
