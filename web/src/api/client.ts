@@ -49,7 +49,10 @@ const middleware: Middleware = {
   },
 }
 
-export const api = createClient<paths>({ baseUrl: '/' })
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+})
 api.use(middleware)
 
 /** The body of an answer that always has one. */

@@ -41,9 +41,8 @@ function show(chosen: string) {
 describe('the order of work', () => {
   it('tells the state of each station in words, not by colour alone', () => {
     show('sheet')
-    expect(screen.getByRole('button', { name: /Sheet 1 open/ })).toBeTruthy()
-    expect(screen.getByRole('button', { name: /Type met/ })).toBeTruthy()
-    expect(screen.getByRole('button', { name: /Notes none/ })).toBeTruthy()
+    const states = [/Sheet/, /Type/, /Notes/].map((name) => screen.getByRole('button', { name }).textContent)
+    expect(states).toEqual(['Sheet1 open', 'Typemet', 'Notesnone'])
     expect(screen.getByText('1 open', { selector: 'span' })).toBeTruthy()
   })
 
