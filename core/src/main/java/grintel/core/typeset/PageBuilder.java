@@ -31,7 +31,7 @@ final class PageBuilder {
     private final MarginalSetter marginals;
     private final LayoutLimits limits;
     private final ContentReader reader;
-    private final Map<Story, Note> notes = new HashMap<>();
+    private final NoteSetter notes;
     private final List<OpenPage> pages = new ArrayList<>();
     private final Deque<SetBox.BoxLine> notesLeftOver = new ArrayDeque<>();
     private final Set<String> remarks = new LinkedHashSet<>();
@@ -46,9 +46,7 @@ final class PageBuilder {
         this.lines = new LineComposer(reader, paper.settings().defaultTabStop());
         this.boxes = new BoxComposer(lines, paper.settings().gapsAdd());
         this.marginals = new MarginalSetter(boxes);
-        for (Note note : paper.notes()) {
-            notes.put(note.story(), note);
-        }
+        this.notes = new NoteSetter(boxes, paper);
         this.section = paper.sections().get(0);
         this.page = openPage(true, true);
     }
@@ -323,14 +321,11 @@ final class PageBuilder {
         for (int i = from; i < to; i++) {
             SetLine line = all.get(i);
             y += line.height();
-            int noteStart = 0;
-            for (Story call : line.calls()) {
-                noteStart += firstNoteLine(call);
-            }
+            int noteStart = notes.heightOfFirstLines(line.calls(), noteWidth());
             if (y + page.costOfNotes(noteStart) > bottom) {
                 return i - from;
             }
-            bottom -= page.costOfNotes(wholeNotes(line));
+            bottom -= page.costOfNotes(notes.height(line.calls(), noteWidth()));
         }
         return to - from;
     }
@@ -448,29 +443,13 @@ final class PageBuilder {
 
     // ---- notes
 
-    private SetBox setNote(Story story) {
-        Note note = notes.get(story);
-        return note == null || story.kind() != Story.Kind.FOOTNOTE
-                ? SetBox.EMPTY
-                : boxes.compose(note.blocks(), page.geometry.frame().width(), FieldValues.UNCOUNTED);
-    }
-
-    private int firstNoteLine(Story story) {
-        SetBox box = setNote(story);
-        return box.lines().isEmpty() ? 0 : box.lines().get(0).line().height();
-    }
-
-    private int wholeNotes(SetLine line) {
-        int height = 0;
-        for (Story call : line.calls()) {
-            height += setNote(call).height();
-        }
-        return height;
+    private int noteWidth() {
+        return page.geometry.frame().width();
     }
 
     /** Puts a note at the foot of the page, as much of it as there is room for, and the rest on the next page. */
     private void placeNote(Story story) {
-        for (SetBox.BoxLine line : setNote(story).lines()) {
+        for (SetBox.BoxLine line : notes.set(story, noteWidth()).lines()) {
             if (notesLeftOver.isEmpty()
                     && page.lowest + page.costOfNotes(line.line().height()) <= page.bottom()) {
                 page.addNote(line);
