@@ -149,7 +149,7 @@ function spacingDimensions(page: Page, readings: Reading[], units: Units): Dimen
       (each) => each.rule === 'spacing.first-line' && covers(each, page, indented),
     )
     const is = lengthOfPoints(indented.x - indented.left, units)
-    const y = indented.y - 4
+    const y = indented.y - 9
     out.push({
       ...horizontal('first-line', 'is', indented.left, indented.x - 2, y, is),
       labelX: page.left - 8,
