@@ -46,7 +46,6 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
     public void beforeAll(ExtensionContext context) {
         if (started == null) {
             SpringApplication application = new SpringApplication(GrintelServer.class);
-            application.setDefaultProperties(Map.of());
             ConfigurableApplicationContext server =
                     application.run("--server.port=0", "--grintel.demo=true", "--spring.main.banner-mode=off");
             Playwright playwright = Playwright.create(

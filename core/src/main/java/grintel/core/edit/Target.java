@@ -4,9 +4,6 @@ import grintel.core.paper.ParagraphAddress;
 
 /** What carries a formatting property. */
 public sealed interface Target {
-    /** The file's defaults. */
-    record Defaults() implements Target {}
-
     /** A style by its id. */
     record OfStyle(String id) implements Target {}
 

@@ -10,8 +10,6 @@ public final class Lengths {
     public static final long EMU_PER_INCH = 914_400L;
     /** English Metric Units in a point. */
     public static final long EMU_PER_POINT = 12_700L;
-    /** Twips in a centimetre, rounded up to whole hundredths by callers that show it. */
-    public static final double TWIPS_PER_CENTIMETRE = TWIPS_PER_INCH / 2.54;
 
     private Lengths() {}
 
@@ -23,10 +21,5 @@ public final class Lengths {
     /** Points as the nearest whole twip. */
     public static int points(double points) {
         return (int) Math.round(points * TWIPS_PER_POINT);
-    }
-
-    /** Twips as inches. */
-    public static double toInches(double twips) {
-        return twips / TWIPS_PER_INCH;
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /**
  * A paper, whole. Build one with {@link #of}.
@@ -62,14 +61,6 @@ public record Paper(
     /** The paragraphs of the notes, counted on through all of them. */
     public List<Paragraph> noteParagraphs() {
         return notes.stream().flatMap(note -> note.paragraphs().stream()).toList();
-    }
-
-    /** The note a sign calls, or null. */
-    public @Nullable Note note(Story story) {
-        return notes.stream()
-                .filter(note -> note.story().equals(story))
-                .findFirst()
-                .orElse(null);
     }
 
     /** Words of the text and the notes: runs without white space that hold a letter or a digit. */

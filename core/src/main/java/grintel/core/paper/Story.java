@@ -21,10 +21,5 @@ public record Story(Kind kind, String id) {
         public boolean isNote() {
             return this == FOOTNOTE || this == ENDNOTE;
         }
-
-        /** Whether it stands in the head or at the foot of every page. */
-        public boolean isMarginal() {
-            return this == HEADER || this == FOOTER;
-        }
     }
 }

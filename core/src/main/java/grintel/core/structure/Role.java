@@ -25,11 +25,6 @@ public enum Role {
     APPENDIX_TITLE,
     APPENDIX_TEXT;
 
-    /** Whether it is prose of the paper's own text. */
-    public boolean isRunningText() {
-        return this == TEXT || this == ABSTRACT;
-    }
-
     /** Whether parts of this kind start a page of their own. */
     public boolean startsPage() {
         return this == ABSTRACT_LABEL || this == SOURCES_LABEL || this == APPENDIX_LABEL || this == NOTES_LABEL;

@@ -84,10 +84,10 @@ final class PageBuilder {
             return;
         }
         above = null;
-        open(openPage(true, true));
+        page = openPage(true, true);
         boolean even = page.printed % 2 == 0;
         if (kind == SectionProperties.Break.EVEN_PAGE && !even || kind == SectionProperties.Break.ODD_PAGE && even) {
-            open(openPage(true, false));
+            page = openPage(true, false);
         }
     }
 
@@ -108,10 +108,6 @@ final class PageBuilder {
         return opened;
     }
 
-    private void open(OpenPage opened) {
-        page = opened;
-    }
-
     private PageGeometry geometry(Marginals.Variant variant, int printed) {
         return PageGeometry.of(
                 section,
@@ -122,7 +118,7 @@ final class PageBuilder {
     }
 
     private void newPage(boolean byBreak) {
-        open(openPage(byBreak, false));
+        page = openPage(byBreak, false);
     }
 
     private void newColumnOrPage() {

@@ -196,8 +196,6 @@ final class DocxEditor {
             changed.add(mainPart);
         } else if (target instanceof Target.OfStyle of) {
             setInStyles(of.id(), property, set.value());
-        } else if (target instanceof Target.Defaults) {
-            setInStyles(null, property, set.value());
         }
     }
 
@@ -230,14 +228,14 @@ final class DocxEditor {
         }
     }
 
-    private void setInStyles(@Nullable String id, Property<?> property, @Nullable Object value) {
+    private void setInStyles(String id, Property<?> property, @Nullable Object value) {
         String part = opc.target(mainPart, "styles");
         if (part == null) {
             throw new IllegalArgumentException("The file has no styles");
         }
         XmlElement root = document(part).root();
         String name = property.family() == Property.Family.PARAGRAPH ? "pPr" : "rPr";
-        XmlElement holder = id == null ? defaults(root, name) : style(root, id);
+        XmlElement holder = style(root, id);
         XmlElement container = holder.child(name);
         if (container == null) {
             container = holder.insertInOrder(XmlElement.like(holder, name), SchemaOrder.STYLE);
@@ -253,15 +251,6 @@ final class DocxEditor {
             }
         }
         throw new IllegalArgumentException("The file has no style " + id);
-    }
-
-    private static XmlElement defaults(XmlElement root, String name) {
-        XmlElement defaults = root.child("docDefaults");
-        if (defaults == null) {
-            defaults = root.prepend(XmlElement.like(root, "docDefaults"));
-        }
-        XmlElement holder = defaults.child(name + "Default");
-        return holder != null ? holder : defaults.append(XmlElement.like(root, name + "Default"));
     }
 
     // ---- white space and blank paragraphs
