@@ -8,6 +8,7 @@ import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,6 +31,7 @@ public final class Cause {
     private static final int FEW = 2;
 
     private final Paper paper;
+    private final Map<Holder.Kind, List<Holder>> everywhere = new EnumMap<>(Holder.Kind.class);
 
     public Cause(Paper paper) {
         this.paper = paper;
@@ -128,7 +130,7 @@ public final class Cause {
     private <T> List<Holder> dependents(
             Style host, Set<Target> wanted, Property<T> property, T value, Holder.Kind kind) {
         List<Holder> out = new ArrayList<>();
-        for (Holder each : Holder.all(paper, kind)) {
+        for (Holder each : everywhere.computeIfAbsent(kind, every -> Holder.all(paper, every))) {
             if (!wanted.contains(each.target())
                     && drawsFrom(each, host, property)
                     && !each.format().get(property).equals(value)) {

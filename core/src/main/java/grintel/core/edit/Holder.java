@@ -48,7 +48,7 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
     }
 
     /** Every holder of a kind in a paper: text, notes, headers and footers. */
-    static List<Holder> all(Paper paper, Kind kind) {
+    public static List<Holder> all(Paper paper, Kind kind) {
         List<Paragraph> paragraphs = new ArrayList<>(paper.paragraphs());
         paragraphs.addAll(paper.noteParagraphs());
         paragraphs.addAll(paper.marginalParagraphs());

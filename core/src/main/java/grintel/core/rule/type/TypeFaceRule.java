@@ -32,7 +32,7 @@ public final class TypeFaceRule implements Rule {
                         .anyMatch(text ->
                                 text.format().get(CharacterProperties.FACE).equals(body.face())))
                 .toList();
-        List<Holder> holders = TypeFixes.everywhere(exam).stream()
+        List<Holder> holders = Holder.all(exam.paper(), Holder.Kind.CHARACTERS).stream()
                 .filter(holder -> holder.format().get(CharacterProperties.FACE).equals(body.face()))
                 .toList();
         return List.of(Reading.off(

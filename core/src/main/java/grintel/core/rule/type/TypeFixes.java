@@ -4,7 +4,6 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.Holder;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Inline;
-import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.structure.Role;
 import grintel.core.typeset.FaceCatalogue;
@@ -33,16 +32,6 @@ public final class TypeFixes {
     /** Edits that give characters a size in half-points. */
     public static List<Edit> setSize(Examination exam, Collection<Holder> holders, int size) {
         return exam.cause().set(holders, CharacterProperties.SIZE, size);
-    }
-
-    /** Every holder of characters in the text, the notes, the headers and footers. */
-    static List<Holder> everywhere(Examination exam) {
-        List<Paragraph> paragraphs = new ArrayList<>(exam.paper().paragraphs());
-        paragraphs.addAll(exam.paper().noteParagraphs());
-        paragraphs.addAll(exam.paper().marginalParagraphs());
-        List<Holder> out = new ArrayList<>();
-        paragraphs.forEach(paragraph -> out.addAll(Holder.ofCharacters(paragraph)));
-        return out;
     }
 
     /** Whether a face is one of code or of symbols, which a guide's demand for one face does not mean. */

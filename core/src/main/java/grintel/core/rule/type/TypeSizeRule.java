@@ -31,7 +31,7 @@ public final class TypeSizeRule implements Rule {
                 .filter(paragraph -> paragraph.texts().stream()
                         .anyMatch(text -> text.format().get(CharacterProperties.SIZE) == body.size()))
                 .toList();
-        List<Holder> holders = TypeFixes.everywhere(exam).stream()
+        List<Holder> holders = Holder.all(exam.paper(), Holder.Kind.CHARACTERS).stream()
                 .filter(holder -> holder.format().get(CharacterProperties.SIZE) == body.size())
                 .filter(holder -> !holder.paragraph().inTable())
                 .filter(holder -> !holder.paragraph().address().story().kind().isNote())
