@@ -1,6 +1,7 @@
 package grintel.core.paper;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What stands in a line of a paragraph. */
 public sealed interface Inline {
@@ -14,9 +15,14 @@ public sealed interface Inline {
      * Characters of one run.
      *
      * @param offset where they start among the characters of their run
-     * @param linked whether they stand in a hyperlink
+     * @param link where the hyperlink they stand in leads: an address, {@code #} and a bookmark's name, {@code #} alone
+     *     where that cannot be told; empty outside hyperlinks
      */
-    record Text(String text, int run, int offset, Formatting format, boolean linked) implements Inline {
+    record Text(String text, int run, int offset, Formatting format, String link) implements Inline {
+        public boolean linked() {
+            return !link.isEmpty();
+        }
+
         public boolean hidden() {
             return format.get(CharacterProperties.HIDDEN);
         }
@@ -57,22 +63,23 @@ public sealed interface Inline {
      *
      * @param width EMU as placed
      * @param height EMU as placed
+     * @param anchor where it stands, null for a picture in the line
      * @param alternative the text alternative, empty where there is none
      * @param target name of the part with the image in the file, empty where it is linked or unknown
      */
     record Picture(
-            long width, long height, Placement placement, String alternative, String target, int run, Formatting format)
+            long width,
+            long height,
+            @Nullable Anchor anchor,
+            String alternative,
+            String target,
+            int run,
+            Formatting format)
             implements Inline {}
 
-    /** How a picture or a text box stands to the text. */
-    enum Placement {
-        IN_LINE,
-        ABOVE_AND_BELOW,
-        FLOATING
-    }
-
-    /** A box of text laid over the page. */
-    record TextBox(long width, long height, List<Paragraph> paragraphs, int run, Formatting format) implements Inline {
+    /** A box of text beside the flow; EMU. */
+    record TextBox(long width, long height, Anchor anchor, List<Paragraph> paragraphs, int run, Formatting format)
+            implements Inline {
         public TextBox {
             paragraphs = List.copyOf(paragraphs);
         }

@@ -1,6 +1,8 @@
 package grintel.core.typeset;
 
+import grintel.core.paper.Anchor;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +17,8 @@ import java.util.Map;
  * @param widths advance widths in millipoints, 0 for controls and for the second half of a pair
  * @param boxes pictures by their place in {@code text}
  * @param calls notes called, by the place of their sign
- * @param floats pictures that do not stand in the line
+ * @param links hyperlinks in order
+ * @param floats what belongs to the paragraph and does not stand in a line
  * @param empty the type that gives an empty line its height
  */
 record Content(
@@ -25,6 +28,7 @@ record Content(
         double[] widths,
         Map<Integer, Box> boxes,
         Map<Integer, Story> calls,
+        List<Link> links,
         List<Floating> floats,
         Type empty) {
     static final char LINE_BREAK = '\n';
@@ -40,9 +44,31 @@ record Content(
         return c == LINE_BREAK || c == PAGE_BREAK || c == COLUMN_BREAK;
     }
 
+    /** Where the hyperlink leads that a character stands in; empty outside hyperlinks. */
+    String linkAt(int at) {
+        for (Link link : links) {
+            if (at >= link.from && at < link.to) {
+                return link.target;
+            }
+        }
+        return "";
+    }
+
     /** A picture in the line; millipoints. */
     record Box(int width, int height, String target, String alternative) {}
 
-    /** A picture or box of text beside the flow; millipoints. */
-    record Floating(Box box, boolean clearsLine, List<Paragraph> paragraphs) {}
+    /** Characters of a hyperlink, {@code to} not included. */
+    record Link(int from, int to, String target) {}
+
+    /**
+     * A picture, or a box of text where it has paragraphs, beside the flow; millipoints.
+     *
+     * @param owner the paragraph it belongs to
+     */
+    record Floating(Box box, Anchor anchor, List<Paragraph> paragraphs, ParagraphAddress owner) {
+        /** Whether it stands at its paragraph and the text goes on below it. */
+        boolean clearsText() {
+            return anchor.wrap() == Anchor.Wrap.ABOVE_AND_BELOW && anchor.down().from() == Anchor.Reference.TEXT;
+        }
+    }
 }

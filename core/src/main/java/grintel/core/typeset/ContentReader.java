@@ -1,10 +1,12 @@
 package grintel.core.typeset;
 
+import grintel.core.paper.Anchor;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
 import grintel.core.paper.ListLabel;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
 import grintel.core.paper.Story;
 import java.util.ArrayList;
@@ -14,17 +16,19 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /** Turns the inlines of paragraphs into {@link Content}, choosing a shipped face for every character. */
 final class ContentReader {
     private static final int CHOICES = 8;
 
-    private final FaceCatalogue faces;
+    private final FaceCatalogue catalogue;
     private final Map<Formatting, Type[]> types = new IdentityHashMap<>();
     private final Map<Type, Type> canonical = new HashMap<>();
     private final Map<Type, Type[]> fallbacks = new IdentityHashMap<>();
-    private final Set<String> approximate = new TreeSet<>();
+    private final Map<String, FaceCatalogue.Choice> faces = new TreeMap<>();
+    private final Set<Integer> missing = new TreeSet<>();
 
     private char[] text = new char[256];
     private char[] shown = new char[256];
@@ -32,19 +36,25 @@ final class ContentReader {
     private double[] widths = new double[256];
     private int length;
 
-    ContentReader(FaceCatalogue faces) {
-        this.faces = faces;
+    ContentReader(FaceCatalogue catalogue) {
+        this.catalogue = catalogue;
     }
 
-    /** Names of the faces asked for so far that were set in a face of other widths. */
-    Set<String> approximate() {
-        return approximate;
+    /** The faces asked for so far and what each was set in. */
+    Map<String, FaceCatalogue.Choice> faces() {
+        return faces;
+    }
+
+    /** The characters met so far that no shipped face has. */
+    Set<Integer> missing() {
+        return missing;
     }
 
     Content read(Paragraph paragraph, FieldValues fields) {
         length = 0;
         Map<Integer, Content.Box> boxes = new HashMap<>();
         Map<Integer, Story> calls = new HashMap<>();
+        List<Content.Link> links = new ArrayList<>();
         List<Content.Floating> floats = new ArrayList<>();
         ListLabel label = paragraph.label();
         if (label != null && !label.text().isEmpty()) {
@@ -60,7 +70,11 @@ final class ContentReader {
                 continue;
             }
             if (inline instanceof Inline.Text run) {
+                int from = length;
                 addText(run.text(), run.format());
+                if (run.linked()) {
+                    links.add(new Content.Link(from, length, run.link()));
+                }
             } else if (inline instanceof Inline.Tab) {
                 addControl('\t', inline.format());
             } else if (inline instanceof Inline.Break at) {
@@ -79,12 +93,13 @@ final class ContentReader {
                 }
                 addText(sign.sign(), sign.format());
             } else if (inline instanceof Inline.Picture picture) {
-                addPicture(picture, boxes, floats);
+                addPicture(picture, paragraph.address(), boxes, floats);
             } else if (inline instanceof Inline.TextBox box) {
                 floats.add(new Content.Floating(
                         new Content.Box(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height()), "", ""),
-                        false,
-                        box.paragraphs()));
+                        box.anchor(),
+                        box.paragraphs(),
+                        paragraph.address()));
             }
         }
         return new Content(
@@ -94,17 +109,23 @@ final class ContentReader {
                 Arrays.copyOf(widths, length),
                 boxes,
                 calls,
+                links,
                 floats,
                 type(paragraph.mark(), CharacterProperties.FACE, false));
     }
 
-    private void addPicture(Inline.Picture picture, Map<Integer, Content.Box> boxes, List<Content.Floating> floats) {
+    private void addPicture(
+            Inline.Picture picture,
+            ParagraphAddress owner,
+            Map<Integer, Content.Box> boxes,
+            List<Content.Floating> floats) {
         Content.Box box = new Content.Box(
                 Millipoints.ofEmu(picture.width()),
                 Millipoints.ofEmu(picture.height()),
                 picture.target(),
                 picture.alternative());
-        if (picture.placement() == Inline.Placement.IN_LINE) {
+        Anchor anchor = picture.anchor();
+        if (anchor == null) {
             boxes.put(length, box);
             add(
                     Paragraph.OBJECT,
@@ -112,7 +133,7 @@ final class ContentReader {
                     type(picture.format(), CharacterProperties.FACE, false),
                     box.width());
         } else {
-            floats.add(new Content.Floating(box, picture.placement() == Inline.Placement.ABOVE_AND_BELOW, List.of()));
+            floats.add(new Content.Floating(box, anchor, List.of(), owner));
         }
     }
 
@@ -199,11 +220,9 @@ final class ContentReader {
         Type known = choices[at];
         if (known == null) {
             String asked = format.get(slot);
-            FaceCatalogue.Choice choice = faces.choose(asked);
-            if (!choice.exact()) {
-                approximate.add(asked);
-            }
-            FaceMetrics metrics = faces.metrics(
+            FaceCatalogue.Choice choice = catalogue.choose(asked);
+            faces.put(asked, choice);
+            FaceMetrics metrics = catalogue.metrics(
                     choice.family(), format.get(CharacterProperties.BOLD), format.get(CharacterProperties.ITALIC));
             // One object for what is set alike, so that a line is cut into runs only where it changes.
             Type made = Type.of(format, metrics, smallCapital);
@@ -219,13 +238,13 @@ final class ContentReader {
         if (type.face().has(codePoint) || Character.isISOControl(codePoint) || isInvisible(codePoint)) {
             return type;
         }
-        List<String> families = faces.fallback();
+        List<String> families = catalogue.fallback();
         Type[] kin = fallbacks.computeIfAbsent(type, key -> new Type[families.size()]);
         for (int i = 0; i < kin.length; i++) {
             Type candidate = kin[i];
             if (candidate == null) {
                 String file = type.face().file();
-                FaceMetrics face = faces.metrics(families.get(i), file.contains("-Bold"), file.endsWith("Italic"));
+                FaceMetrics face = catalogue.metrics(families.get(i), file.contains("-Bold"), file.endsWith("Italic"));
                 candidate = new Type(
                         face,
                         type.size(),
@@ -242,6 +261,7 @@ final class ContentReader {
                 return candidate;
             }
         }
+        missing.add(codePoint);
         return type;
     }
 }

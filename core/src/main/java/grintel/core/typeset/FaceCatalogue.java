@@ -16,6 +16,7 @@ public final class FaceCatalogue {
 
     private final Map<String, Choice> byName = new LinkedHashMap<>();
     private final Map<String, Line> lines = new LinkedHashMap<>();
+    private final Map<String, String> names = new LinkedHashMap<>();
     private final List<Likely> likely = new ArrayList<>();
     private final List<String> fallback;
     private final Map<String, FaceMetrics> loaded = new ConcurrentHashMap<>();
@@ -25,6 +26,7 @@ public final class FaceCatalogue {
         DataNode data = DataNode.resource(FaceCatalogue.class, "faces.yaml");
         for (DataNode family : data.get("families").items()) {
             String id = family.get("id").text();
+            names.put(id, family.get("name").text());
             family.get("exact").texts().forEach(name -> byName.put(key(name), new Choice(id, true)));
             family.get("approximate").texts().forEach(name -> byName.put(key(name), new Choice(id, false)));
             DataNode line = family.get("line");
@@ -81,6 +83,11 @@ public final class FaceCatalogue {
     /** The ids of the shipped families. */
     public List<String> families() {
         return List.copyOf(lines.keySet());
+    }
+
+    /** The name a shipped family goes by. */
+    public String name(String family) {
+        return names.getOrDefault(family, family);
     }
 
     /** Opens the TrueType file of a shipped face. */

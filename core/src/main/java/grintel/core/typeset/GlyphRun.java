@@ -6,9 +6,11 @@ package grintel.core.typeset;
  * @param text as set
  * @param x millipoints from the left edge of the sheet (of the column, while a paragraph is not yet on a page)
  * @param width millipoints
+ * @param link where the hyperlink it stands in leads, empty outside hyperlinks
+ * @param leader whether it only leads the eye over a tab and is no text
  */
-public record GlyphRun(String text, int x, int width, Type type) {
+public record GlyphRun(String text, int x, int width, Type type, String link, boolean leader) {
     GlyphRun movedBy(int dx) {
-        return new GlyphRun(text, x + dx, width, type);
+        return new GlyphRun(text, x + dx, width, type, link, leader);
     }
 }

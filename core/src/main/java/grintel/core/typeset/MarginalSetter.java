@@ -13,10 +13,12 @@ import org.jspecify.annotations.Nullable;
 /** Sets headers and footers: their heights before pages are filled, their lines once pages are counted. */
 final class MarginalSetter {
     private final BoxComposer boxes;
+    private final FloatPlacer floats;
     private final Map<HeightKey, Integer> heights = new HashMap<>();
 
-    MarginalSetter(BoxComposer boxes) {
+    MarginalSetter(BoxComposer boxes, FloatPlacer floats) {
         this.boxes = boxes;
+        this.floats = floats;
     }
 
     /** The height of a header or footer in millipoints; 0 where it is blank. */
@@ -31,36 +33,41 @@ final class MarginalSetter {
                         .height());
     }
 
-    /** Places a page's header and footer. */
+    /** Places a page's header and footer; what is no line goes straight to the page. */
     Placed place(OpenPage page, FieldValues fields) {
         Section section = page.section;
         PageGeometry geometry = page.geometry;
-        List<ProofLine> header = new ArrayList<>();
-        List<ProofLine> footer = new ArrayList<>();
-        List<PlacedPicture> pictures = new ArrayList<>();
-        int left = geometry.frame().left();
         int width = geometry.frame().width();
+        List<ProofLine> header = List.of();
+        List<ProofLine> footer = List.of();
         Marginals.Marginal head = section.headers().get(page.variant);
         if (head != null) {
-            SetBox box = boxes.compose(head.blocks(), width, fields);
-            add(box, PagePart.HEADER, left, geometry.headerTop(), header, pictures);
+            header = add(boxes.compose(head.blocks(), width, fields), PagePart.HEADER, geometry.headerTop(), page);
         }
         Marginals.Marginal foot = section.footers().get(page.variant);
         if (foot != null) {
             SetBox box = boxes.compose(foot.blocks(), width, fields);
-            add(box, PagePart.FOOTER, left, geometry.footerBottom() - box.height(), footer, pictures);
+            footer = add(box, PagePart.FOOTER, geometry.footerBottom() - box.height(), page);
         }
-        return new Placed(header, footer, pictures);
+        return new Placed(header, footer);
     }
 
-    private static void add(
-            SetBox box, PagePart part, int x, int y, List<ProofLine> lines, List<PlacedPicture> pictures) {
+    private List<ProofLine> add(SetBox box, PagePart part, int y, OpenPage page) {
+        int x = page.geometry.frame().left();
+        List<ProofLine> lines = new ArrayList<>(box.lines().size());
         for (SetBox.BoxLine line : box.lines()) {
             lines.add(line.on(part, x, y, false));
         }
         for (PlacedPicture picture : box.pictures()) {
-            pictures.add(picture.movedBy(x, y));
+            page.pictures.add(picture.movedBy(x, y));
         }
+        for (Fill fill : box.fills()) {
+            page.fills.add(fill.movedBy(x, y));
+        }
+        for (SetBox.BoxFloat floating : box.floats()) {
+            floats.place(floating.movedBy(x, y), page);
+        }
+        return lines;
     }
 
     private static int textWidth(Section section) {
@@ -70,7 +77,7 @@ final class MarginalSetter {
                 - section.get(SectionProperties.GUTTER));
     }
 
-    record Placed(List<ProofLine> header, List<ProofLine> footer, List<PlacedPicture> pictures) {}
+    record Placed(List<ProofLine> header, List<ProofLine> footer) {}
 
     private record HeightKey(Story story, int width) {}
 }

@@ -10,6 +10,9 @@ final class OpenPage {
     /** Line and gap between text and notes, in millipoints. */
     static final int NOTE_SEPARATOR = 14 * Millipoints.PER_POINT;
 
+    /** Text does not run through a gap narrower than this beside a picture. */
+    private static final int NARROWEST_GAP = Millipoints.PER_INCH;
+
     final int number;
     final int printed;
     final Section section;
@@ -17,7 +20,10 @@ final class OpenPage {
     final List<ProofLine> text = new ArrayList<>();
     final List<ProofLine> boxes = new ArrayList<>();
     final List<PlacedPicture> pictures = new ArrayList<>();
+    final List<Fill> fills = new ArrayList<>();
+    final List<PlacedTable> tables = new ArrayList<>();
     final List<SetBox.BoxLine> notes = new ArrayList<>();
+    private final List<Obstacle> obstacles = new ArrayList<>();
 
     PageGeometry geometry;
     int column;
@@ -56,9 +62,21 @@ final class OpenPage {
         return y <= columnTop;
     }
 
+    /** Whether only space before a paragraph, or nothing, stands in the column. */
+    boolean isEmptyColumn() {
+        return atTop()
+                || text.isEmpty()
+                        && column == 0
+                        && columnTop == geometry.frame().top();
+    }
+
     /** The height of a column that holds nothing else. */
     int fullHeight() {
         return geometry.frame().bottom() - geometry.frame().top();
+    }
+
+    int columnLeft() {
+        return geometry.columnLeft(column);
     }
 
     void advanceTo(int newY) {
@@ -75,6 +93,79 @@ final class OpenPage {
         notesHeight += costOfNotes(line.line().height());
         notes.add(line);
     }
+
+    // ---- what the text runs round
+
+    /** From now on, text keeps off this part of the page; millipoints from the sheet's top left. */
+    void addObstacle(Obstacle obstacle) {
+        obstacles.add(obstacle);
+    }
+
+    /** Whether something the text must keep off reaches below where it now stands. */
+    boolean isObstructed() {
+        return obstacles.stream().anyMatch(each -> each.bottom > y);
+    }
+
+    /** Goes on below all that the text must keep off, for what cannot be set beside it. */
+    void clearObstacles() {
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (Obstacle each : obstacles) {
+                if (each.top <= y && each.bottom > y) {
+                    advanceTo(each.bottom);
+                    moved = true;
+                }
+            }
+        }
+    }
+
+    /** Where lines of the current column can stand, from the text's place now on. */
+    Room room() {
+        int from = y;
+        int left = columnLeft();
+        int right = left + geometry.columnWidth();
+        return (top, height) -> {
+            Room.Slot slot = slot(from + top, height, left, right);
+            return new Room.Slot(slot.y() - from, slot.left() - left, slot.right() - left);
+        };
+    }
+
+    private Room.Slot slot(int from, int height, int left, int right) {
+        int at = from;
+        while (true) {
+            int clearLeft = left;
+            int clearRight = right;
+            int below = at;
+            for (Obstacle each : obstacles) {
+                boolean beside = each.top < at + height && each.bottom > at && each.left < right && each.right > left;
+                if (!beside) {
+                    continue;
+                }
+                below = below == at ? each.bottom : Math.min(below, each.bottom);
+                if (each.across) {
+                    clearRight = clearLeft;
+                } else if (each.left - clearLeft >= clearRight - each.right) {
+                    clearRight = Math.min(clearRight, each.left);
+                } else {
+                    clearLeft = Math.max(clearLeft, each.right);
+                }
+            }
+            if (below == at || clearRight - clearLeft >= Math.min(NARROWEST_GAP, right - left)) {
+                return new Room.Slot(at, clearLeft, clearRight);
+            }
+            at = below;
+        }
+    }
+
+    /**
+     * Part of the page the text keeps off.
+     *
+     * @param across whether the text does not run beside it either
+     */
+    record Obstacle(int left, int top, int right, int bottom, boolean across) {}
+
+    // ---- columns
 
     /** Goes on in the next column, if there is one. */
     boolean nextColumn() {

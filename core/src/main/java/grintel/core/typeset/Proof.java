@@ -2,22 +2,24 @@ package grintel.core.typeset;
 
 import grintel.core.paper.ParagraphAddress;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /** A paper laid out on pages. */
 public final class Proof {
     private final List<ProofPage> pages;
-    private final Set<String> approximate;
+    private final Map<String, FaceCatalogue.Choice> faces;
     private final List<String> remarks;
     private final Map<ParagraphAddress, List<Placed>> byParagraph = new HashMap<>();
 
-    Proof(List<ProofPage> pages, Set<String> approximate, List<String> remarks) {
+    Proof(List<ProofPage> pages, Map<String, FaceCatalogue.Choice> faces, List<String> remarks) {
         this.pages = List.copyOf(pages);
-        this.approximate = new TreeSet<>(approximate);
+        this.faces = new TreeMap<>(faces);
         this.remarks = List.copyOf(remarks);
         for (ProofPage page : this.pages) {
             for (ProofLine line : page.lines()) {
@@ -34,9 +36,20 @@ public final class Proof {
         return pages;
     }
 
+    /** The faces the paper asks for and what each is set in, in order of their names. */
+    public Map<String, FaceCatalogue.Choice> faces() {
+        return Collections.unmodifiableMap(faces);
+    }
+
     /** Names of the faces the paper asks for that are set in a stand-in of other widths, in order. */
     public Set<String> approximate() {
-        return approximate;
+        Set<String> out = new TreeSet<>();
+        faces.forEach((asked, choice) -> {
+            if (!choice.exact()) {
+                out.add(asked);
+            }
+        });
+        return out;
     }
 
     /** What could not be honoured, a sentence each. */

@@ -12,7 +12,9 @@ import java.util.List;
  * @param variant which of the section's headers it has
  * @param frame edges of the text area
  * @param headerDistance from the sheet's upper edge to the header
- * @param lines header, text, notes, footer
+ * @param lines header, text, boxes, notes, footer
+ * @param fills lines and grounds of tables, the line above the notes
+ * @param tables what of the text's tables stands on the page
  */
 public record ProofPage(
         int number,
@@ -24,10 +26,14 @@ public record ProofPage(
         Frame frame,
         int headerDistance,
         List<ProofLine> lines,
-        List<PlacedPicture> pictures) {
+        List<PlacedPicture> pictures,
+        List<Fill> fills,
+        List<PlacedTable> tables) {
     public ProofPage {
         lines = List.copyOf(lines);
         pictures = List.copyOf(pictures);
+        fills = List.copyOf(fills);
+        tables = List.copyOf(tables);
     }
 
     /** The lines of one part of the page, in order. */

@@ -14,6 +14,7 @@ import java.util.List;
  * @param text what can be read, trailing spaces left out
  * @param calls notes called in the line
  * @param after what ends the line
+ * @param end how many of the paragraph's characters stand in this line and those before it
  */
 record SetLine(
         int x,
@@ -24,7 +25,8 @@ record SetLine(
         List<GlyphRun> runs,
         List<PlacedPicture> pictures,
         List<Story> calls,
-        After after) {
+        After after,
+        int end) {
     enum After {
         GO_ON,
         PARAGRAPH_END,

@@ -7,8 +7,9 @@ import java.util.List;
  * A paragraph broken into lines for a column's width.
  *
  * @param lines at least one
+ * @param squeezed whether its indents left less than a line can be set in
  */
-record SetParagraph(Paragraph paragraph, List<SetLine> lines, List<Content.Floating> floats) {
+record SetParagraph(Paragraph paragraph, List<SetLine> lines, List<Content.Floating> floats, boolean squeezed) {
     int height() {
         int height = 0;
         for (SetLine line : lines) {

@@ -76,6 +76,20 @@ class LinesTest {
     }
 
     @Test
+    void leadersFillTheGapBeforeTheirStopOnAGridOfTheColumn() {
+        PropertySet stop = PropertySet.of(
+                ParagraphProperties.TAB_STOPS,
+                new TabStops(List.of(new TabStops.Stop(9360, TabStops.Kind.RIGHT, TabStops.Leader.DOTS)), List.of()));
+        GlyphRun one = lines("Arden Crossing\t12", stop).get(0).runs().get(1);
+        GlyphRun other = lines("Tolls\t3", stop).get(0).runs().get(1);
+        assertThat(one.leader()).isTrue();
+        assertThat(one.text()).matches("\\.{20,}");
+        // Twelve points of Times New Roman: a full stop is 3 pt wide.
+        assertThat((one.x() - other.x()) % 3000).isBetween(-2, 2);
+        assertThat(RIGHT - one.x() - one.width()).isBetween(12_000, 18_000);
+    }
+
+    @Test
     void centredAndRightTextStandsAsItSays() {
         ProofLine centred = lines("Title", PropertySet.of(ParagraphProperties.ALIGNMENT, Alignment.CENTRE))
                 .get(0);

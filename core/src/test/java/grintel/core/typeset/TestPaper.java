@@ -1,10 +1,14 @@
 package grintel.core.typeset;
 
+import grintel.core.paper.Anchor;
 import grintel.core.paper.Block;
+import grintel.core.paper.Border;
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Colour;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.FormattingResolver;
 import grintel.core.paper.Inline;
+import grintel.core.paper.Lengths;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Note;
@@ -13,13 +17,16 @@ import grintel.core.paper.PaperSettings;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Section;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
 import grintel.core.paper.Table;
+import grintel.core.paper.Width;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 
@@ -85,29 +92,75 @@ public final class TestPaper {
         return this;
     }
 
-    /** A table of equal columns across the measure. */
+    /** A table of equal fixed columns across the measure. */
     public TestPaper table(List<List<String>> rows, boolean headRepeats) {
         int columns = rows.get(0).size();
-        List<Integer> widths = new ArrayList<>();
-        for (int i = 0; i < columns; i++) {
-            widths.add(9360 / columns);
-        }
         List<Table.Row> made = new ArrayList<>();
         for (List<String> row : rows) {
-            List<Table.Cell> cells = new ArrayList<>();
-            for (String cell : row) {
-                Paragraph inside = make(
-                        new ParagraphAddress(Story.TEXT, next++),
-                        cell,
-                        PropertySet.empty(),
-                        PropertySet.empty(),
-                        true,
-                        null);
-                cells.add(new Table.Cell(List.of(inside), 1, false, 0, 108, 0, 108));
-            }
-            made.add(new Table.Row(cells, 0, false, 0, headRepeats && made.isEmpty(), false));
+            made.add(row(row, headRepeats && made.isEmpty()));
         }
-        blocks.add(new Table(widths, 0, ParagraphProperties.Alignment.LEFT, made));
+        return table(
+                new Table(Collections.nCopies(columns, 9360 / columns), Width.AUTO, true, 0, Alignment.LEFT, made));
+    }
+
+    public TestPaper table(Table table) {
+        blocks.add(table);
+        return this;
+    }
+
+    /** A row of plain cells with single borders and the usual margins. */
+    public Table.Row row(List<String> texts, boolean repeats) {
+        List<Table.Cell> cells =
+                texts.stream().map(text -> cell(text, Width.AUTO)).toList();
+        return new Table.Row(cells, 0, false, 0, repeats, false);
+    }
+
+    public Table.Cell cell(String text, Width width) {
+        return cell(List.of(inCell(text)), width);
+    }
+
+    public Table.Cell cell(List<Block> inside, Width width) {
+        Border line = new Border(4, 1, Colour.AUTO);
+        return new Table.Cell(
+                inside,
+                width,
+                1,
+                false,
+                new Table.Margins(0, 108, 0, 108),
+                new Border.Frame(line, line, line, line),
+                Colour.AUTO,
+                Table.Vertical.TOP);
+    }
+
+    public Paragraph inCell(String text) {
+        return make(
+                new ParagraphAddress(Story.TEXT, next++), text, PropertySet.empty(), PropertySet.empty(), true, null);
+    }
+
+    /** A paragraph that a picture belongs to; sizes in inches, null for a picture in the line. */
+    public TestPaper pictured(String text, double width, double height, Anchor anchor) {
+        Paragraph plain = make(
+                new ParagraphAddress(Story.TEXT, next++), text, PropertySet.empty(), PropertySet.empty(), false, null);
+        List<Inline> inlines = new ArrayList<>(plain.inlines());
+        inlines.add(new Inline.Picture(
+                Math.round(width * Lengths.EMU_PER_POINT * 72),
+                Math.round(height * Lengths.EMU_PER_POINT * 72),
+                anchor,
+                "a bell",
+                "word/media/bell.png",
+                1,
+                plain.mark()));
+        blocks.add(new Paragraph(
+                plain.address(),
+                plain.style(),
+                plain.format(),
+                plain.direct(),
+                plain.mark(),
+                null,
+                inlines,
+                false,
+                false,
+                false));
         return this;
     }
 
@@ -146,7 +199,7 @@ public final class TestPaper {
                 case "\t" -> inlines.add(new Inline.Tab(0, offset, format));
                 case "\n" -> inlines.add(new Inline.Break(Inline.Break.Kind.LINE, 0, offset, format));
                 case "\f" -> inlines.add(new Inline.Break(Inline.Break.Kind.PAGE, 0, offset, format));
-                default -> inlines.add(new Inline.Text(piece, 0, offset, format, false));
+                default -> inlines.add(new Inline.Text(piece, 0, offset, format, ""));
             }
             offset += piece.length();
         }

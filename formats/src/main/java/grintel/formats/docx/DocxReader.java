@@ -58,10 +58,16 @@ public final class DocxReader {
         }
         ThemeFaces theme = ThemeFaces.read(related("theme"));
         PropertyReader properties = new PropertyReader(theme);
-        StyleSheet styles = StylesReader.read(related("styles"), properties);
+        XmlDocument stylesPart = related("styles");
+        StyleSheet styles = StylesReader.read(stylesPart, properties);
         XmlDocument settingsPart = related("settings");
         ReadingState state = new ReadingState(
-                opc, styles, properties, Numbering.read(related("numbering"), properties), noteFormats(settingsPart));
+                opc,
+                styles,
+                properties,
+                Numbering.read(related("numbering"), properties),
+                noteFormats(settingsPart),
+                StylesReader.tableStyles(stylesPart));
         List<Section> sections = sections(body, state);
         List<Note> notes = notes(state);
         Paper paper = new Paper(
@@ -70,7 +76,7 @@ public final class DocxReader {
                 notes,
                 styles,
                 settings(settingsPart),
-                properties(),
+                properties(StylesReader.language(stylesPart)),
                 comments(),
                 state.inserted,
                 state.deleted,
@@ -238,15 +244,16 @@ public final class DocxReader {
         return child != null && Values.on(child);
     }
 
-    private DocumentProperties properties() {
+    private DocumentProperties properties(String language) {
         String part = opc.target("", "core-properties");
         XmlDocument document = part == null ? null : opc.part(part);
         if (document == null) {
-            return DocumentProperties.NONE;
+            return new DocumentProperties("", "", language);
         }
         XmlElement title = document.root().child(Ns.DC, "title");
         XmlElement creator = document.root().child(Ns.DC, "creator");
-        return new DocumentProperties(title == null ? "" : title.text(), creator == null ? "" : creator.text());
+        return new DocumentProperties(
+                title == null ? "" : title.text(), creator == null ? "" : creator.text(), language);
     }
 
     private int comments() {

@@ -4,10 +4,15 @@ import grintel.core.paper.Inline;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Follows complex fields, which may nest and run over several runs and paragraphs (ISO 29500-1 §17.16.18). */
 final class FieldTracker {
+    private static final Pattern HYPERLINK =
+            Pattern.compile("\\s*HYPERLINK\\s+(\\\\l\\s+)?\"([^\"]*)\".*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
     private final Deque<OpenField> open = new ArrayDeque<>();
 
     void begin() {
@@ -63,6 +68,17 @@ final class FieldTracker {
             }
         }
         return false;
+    }
+
+    /** Where the hyperlink field leads whose result is read now (§17.16.5.25); empty where there is none. */
+    String link() {
+        for (OpenField field : open) {
+            Matcher link = HYPERLINK.matcher(field.instruction);
+            if (field.inResult && link.matches()) {
+                return link.group(1) == null ? link.group(2) : "#" + link.group(2);
+            }
+        }
+        return "";
     }
 
     /** The live value an instruction asks for, or null (§17.16.5). */

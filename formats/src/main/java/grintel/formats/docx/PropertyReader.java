@@ -270,7 +270,7 @@ final class PropertyReader {
         };
     }
 
-    private static @Nullable Colour colour(@Nullable String value) {
+    static @Nullable Colour colour(@Nullable String value) {
         if (value == null) {
             return null;
         }

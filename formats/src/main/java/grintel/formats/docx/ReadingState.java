@@ -4,6 +4,7 @@ import grintel.core.paper.FormattingResolver;
 import grintel.core.paper.NumberFormat;
 import grintel.core.paper.Story;
 import grintel.core.paper.StyleSheet;
+import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -22,6 +23,9 @@ final class ReadingState {
     final Numbering numbering;
     final FieldTracker fields = new FieldTracker();
     final Map<Story.Kind, NumberFormat> noteFormats;
+    /** The elements of the table styles by their ids. */
+    final Map<String, XmlElement> tableStyles;
+
     private final Map<Story, String> signs = new LinkedHashMap<>();
     private final Map<Story.Kind, Integer> counted = new LinkedHashMap<>();
     private final Set<String> oddities = new LinkedHashSet<>();
@@ -33,13 +37,15 @@ final class ReadingState {
             StyleSheet styles,
             PropertyReader properties,
             Numbering numbering,
-            Map<Story.Kind, NumberFormat> noteFormats) {
+            Map<Story.Kind, NumberFormat> noteFormats,
+            Map<String, XmlElement> tableStyles) {
         this.opc = opc;
         this.styles = styles;
         this.properties = properties;
         this.resolver = new FormattingResolver(styles);
         this.numbering = numbering;
         this.noteFormats = noteFormats;
+        this.tableStyles = tableStyles;
     }
 
     /** Counts a note on at its reference and gives its number as it stands. */

@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.paper.Anchor;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
@@ -11,6 +12,13 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads what stands in a run. */
 final class RunReader {
+    /** A box of text in a line is read as one that stands at its paragraph and holds the text off. */
+    private static final Anchor IN_PLACE = new Anchor(
+            Anchor.Wrap.ABOVE_AND_BELOW,
+            Anchor.AT_PARAGRAPH.across(),
+            Anchor.AT_PARAGRAPH.down(),
+            Anchor.AT_PARAGRAPH.distances());
+
     private final StoryReader story;
     private final ReadingState state;
 
@@ -25,6 +33,10 @@ final class RunReader {
         if (simple != null) {
             out.add(new Inline.Field(simple, piece.element().text(), number, format));
             return;
+        }
+        String link = story.linkOf(piece.link());
+        if (link.isEmpty()) {
+            link = state.fields.link();
         }
         int offset = 0;
         StringBuilder text = new StringBuilder();
@@ -51,7 +63,7 @@ final class RunReader {
                 continue;
             }
             if (!text.isEmpty()) {
-                out.add(new Inline.Text(text.toString(), number, textStart, format, piece.linked()));
+                out.add(new Inline.Text(text.toString(), number, textStart, format, link));
                 text.setLength(0);
             }
             if (characters != null) {
@@ -64,7 +76,7 @@ final class RunReader {
             }
         }
         if (!text.isEmpty()) {
-            out.add(new Inline.Text(text.toString(), number, textStart, format, piece.linked()));
+            out.add(new Inline.Text(text.toString(), number, textStart, format, link));
         }
     }
 
@@ -182,7 +194,8 @@ final class RunReader {
             long height = extent == null ? 0 : Values.emu(extent.attribute("cy"));
             XmlElement box = Search.first(placed, Ns.W, "txbxContent");
             if (box != null) {
-                addTextBox(box, width, height, number, format, out);
+                Anchor anchor = AnchorReader.read(placed);
+                addTextBox(box, width, height, anchor == null ? IN_PLACE : anchor, number, format, out);
                 continue;
             }
             XmlElement properties = placed.child("docPr");
@@ -191,19 +204,12 @@ final class RunReader {
             out.add(new Inline.Picture(
                     width,
                     height,
-                    placement(placed),
+                    AnchorReader.read(placed),
                     alternative == null ? "" : alternative,
                     story.targetOf(blip == null ? null : blip.attribute(Ns.R, "embed")),
                     number,
                     format));
         }
-    }
-
-    private static Inline.Placement placement(XmlElement placed) {
-        if (placed.name().equals("inline")) {
-            return Inline.Placement.IN_LINE;
-        }
-        return placed.child("wrapTopAndBottom") != null ? Inline.Placement.ABOVE_AND_BELOW : Inline.Placement.FLOATING;
     }
 
     /** The older vector mark-up: its text boxes, and its pictures with the size from the shape's style. */
@@ -214,7 +220,7 @@ final class RunReader {
         long width = VectorStyle.emu(style, "width");
         long height = VectorStyle.emu(style, "height");
         if (box != null) {
-            addTextBox(box, width, height, number, format, out);
+            addTextBox(box, width, height, Anchor.AT_PARAGRAPH, number, format, out);
             return;
         }
         XmlElement image = Search.first(element, Ns.V, "imagedata");
@@ -223,7 +229,7 @@ final class RunReader {
             out.add(new Inline.Picture(
                     width,
                     height,
-                    floats ? Inline.Placement.FLOATING : Inline.Placement.IN_LINE,
+                    floats ? Anchor.AT_PARAGRAPH : null,
                     shape == null || shape.attribute("alt") == null ? "" : String.valueOf(shape.attribute("alt")),
                     story.targetOf(image.attribute(Ns.R, "id")),
                     number,
@@ -232,10 +238,16 @@ final class RunReader {
     }
 
     private void addTextBox(
-            XmlElement content, long width, long height, int number, Formatting format, List<Inline> out) {
+            XmlElement content,
+            long width,
+            long height,
+            Anchor anchor,
+            int number,
+            Formatting format,
+            List<Inline> out) {
         List<Paragraph> paragraphs = story.readTextBox(content);
         if (!paragraphs.isEmpty()) {
-            out.add(new Inline.TextBox(width, height, paragraphs, number, format));
+            out.add(new Inline.TextBox(width, height, anchor, paragraphs, number, format));
         }
     }
 }

@@ -9,11 +9,9 @@ import grintel.core.paper.Origin;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
-import grintel.core.paper.Table;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,12 +19,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads the blocks of one story. */
 final class StoryReader {
-    private static final int CELL_MARGIN = 108;
-
     private final ReadingState state;
     private final Story story;
     private final String part;
     private final RunReader runs;
+    private final TableReader tables;
     private int next;
     private int tableDepth;
 
@@ -35,6 +32,7 @@ final class StoryReader {
         this.story = story;
         this.part = part;
         this.runs = new RunReader(this, state);
+        this.tables = new TableReader(state, this::read);
     }
 
     Story story() {
@@ -47,6 +45,19 @@ final class StoryReader {
         return found == null || found.external() ? "" : found.target();
     }
 
+    /** Where a hyperlink leads, in the form of {@link Inline.Text#link()}. */
+    String linkOf(@Nullable XmlElement hyperlink) {
+        if (hyperlink == null) {
+            return "";
+        }
+        OpcPackage.Relationship found = state.opc.relationship(part, hyperlink.attribute(Ns.R, "id"));
+        if (found != null && found.external()) {
+            return found.target();
+        }
+        String bookmark = hyperlink.attribute("anchor");
+        return bookmark == null ? "#" : "#" + bookmark;
+    }
+
     List<Block> read(XmlElement container) {
         return read(container, null);
     }
@@ -57,7 +68,9 @@ final class StoryReader {
             if (element.name().equals("p")) {
                 out.add(paragraph(element, table));
             } else {
-                out.add(table(element));
+                tableDepth++;
+                out.add(tables.read(element));
+                tableDepth--;
             }
         }
         noteOddities(container);
@@ -140,7 +153,7 @@ final class StoryReader {
     private static void addMath(Structure.Piece piece, Formatting format, List<Inline> out) {
         String text = piece.element().text();
         if (!text.isEmpty()) {
-            out.add(new Inline.Text(text, -1, 0, format, false));
+            out.add(new Inline.Text(text, -1, 0, format, ""));
         }
     }
 
@@ -176,104 +189,6 @@ final class StoryReader {
         PropertySet own = list.defined.character().over(mark);
         return new ListLabel(
                 text, list.defined.suffix(), list.defined.format(), state.resolver.characters(style, table, null, own));
-    }
-
-    // ---- tables
-
-    private Table table(XmlElement element) {
-        XmlElement properties = element.child("tblPr");
-        Style style = state.styles.effective(styleId(properties, "tblStyle"), Style.Kind.TABLE);
-        List<Integer> columns = new ArrayList<>();
-        XmlElement grid = element.child("tblGrid");
-        if (grid != null) {
-            for (XmlElement column : grid.children("gridCol")) {
-                Integer width = Values.twips(column.attribute("w"));
-                columns.add(width == null ? 0 : Math.max(0, width));
-            }
-        }
-        int[] margins = margins(
-                properties == null ? null : properties.child("tblCellMar"), new int[] {0, CELL_MARGIN, 0, CELL_MARGIN});
-        XmlElement indent = properties == null ? null : properties.child("tblInd");
-        Integer indentTwips = indent == null ? null : Values.twips(indent.attribute("w"));
-        XmlElement jc = properties == null ? null : properties.child("jc");
-        Alignment alignment = jc == null ? null : PropertyReader.alignment(jc.attribute("val"));
-        List<Table.Row> rows = new ArrayList<>();
-        tableDepth++;
-        for (XmlElement row : Structure.rows(element)) {
-            rows.add(row(row, style, margins));
-        }
-        tableDepth--;
-        return new Table(
-                columns, indentTwips == null ? 0 : indentTwips, alignment == null ? Alignment.LEFT : alignment, rows);
-    }
-
-    private Table.Row row(XmlElement element, @Nullable Style style, int[] tableMargins) {
-        XmlElement properties = element.child("trPr");
-        int height = 0;
-        boolean exact = false;
-        int skipped = 0;
-        boolean repeats = false;
-        boolean whole = false;
-        if (properties != null) {
-            for (XmlElement each : properties.elements()) {
-                switch (each.name()) {
-                    case "trHeight" -> {
-                        Integer value = Values.twips(each.attribute("val"));
-                        height = value == null ? 0 : Math.max(0, value);
-                        exact = "exact".equals(each.attribute("hRule"));
-                    }
-                    case "gridBefore" -> {
-                        Integer value = Values.integer(each.attribute("val"));
-                        skipped = value == null ? 0 : Math.max(0, Math.min(63, value));
-                    }
-                    case "tblHeader" -> repeats = Values.on(each);
-                    case "cantSplit" -> whole = Values.on(each);
-                    default -> {}
-                }
-            }
-        }
-        List<Table.Cell> cells = new ArrayList<>();
-        for (XmlElement cell : Structure.cells(element)) {
-            cells.add(cell(cell, style, tableMargins));
-        }
-        return new Table.Row(cells, height, exact, skipped, repeats, whole);
-    }
-
-    private Table.Cell cell(XmlElement element, @Nullable Style style, int[] tableMargins) {
-        XmlElement properties = element.child("tcPr");
-        int span = 1;
-        boolean continues = false;
-        int[] margins = tableMargins;
-        if (properties != null) {
-            XmlElement gridSpan = properties.child("gridSpan");
-            Integer spanned = gridSpan == null ? null : Values.integer(gridSpan.attribute("val"));
-            span = spanned == null ? 1 : Math.max(1, Math.min(63, spanned));
-            XmlElement merge = properties.child("vMerge");
-            continues = merge != null && !"restart".equals(merge.attribute("val"));
-            margins = margins(properties.child("tcMar"), tableMargins);
-        }
-        return new Table.Cell(read(element, style), span, continues, margins[0], margins[1], margins[2], margins[3]);
-    }
-
-    /** Top, right, bottom and left margins of cells in twips. */
-    private static int[] margins(@Nullable XmlElement element, int[] otherwise) {
-        int[] out = otherwise.clone();
-        if (element != null) {
-            for (XmlElement side : element.elements()) {
-                Integer width = Values.twips(side.attribute("w"));
-                int at = switch (side.name()) {
-                    case "top" -> 0;
-                    case "right", "end" -> 1;
-                    case "bottom" -> 2;
-                    case "left", "start" -> 3;
-                    default -> -1;
-                };
-                if (width != null && at >= 0) {
-                    out[at] = Math.max(0, width);
-                }
-            }
-        }
-        return out;
     }
 
     private record ListUse(int id, int level, Numbering.Level defined, FormattingResolver.ListLayer layer) {}

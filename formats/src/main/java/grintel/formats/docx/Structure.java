@@ -96,7 +96,7 @@ final class Structure {
     /** The runs of a paragraph in document order, tracked deletions included, and mathematics between them. */
     static List<Piece> pieces(XmlElement paragraph) {
         List<Piece> out = new ArrayList<>();
-        collectPieces(paragraph, false, false, false, null, out);
+        collectPieces(paragraph, null, false, false, null, out);
         return out;
     }
 
@@ -110,7 +110,7 @@ final class Structure {
 
     private static void collectPieces(
             XmlElement container,
-            boolean linked,
+            @Nullable XmlElement link,
             boolean inserted,
             boolean deleted,
             @Nullable String instruction,
@@ -118,29 +118,29 @@ final class Structure {
         for (XmlElement child : container.elements()) {
             if (child.namespace().equals(Ns.W)) {
                 switch (child.name()) {
-                    case "r" -> out.add(new Piece(child, linked, inserted, deleted, instruction));
-                    case "hyperlink" -> collectPieces(child, true, inserted, deleted, instruction, out);
-                    case "ins", "moveTo" -> collectPieces(child, linked, true, deleted, instruction, out);
-                    case "del", "moveFrom" -> collectPieces(child, linked, inserted, true, instruction, out);
+                    case "r" -> out.add(new Piece(child, link, inserted, deleted, instruction));
+                    case "hyperlink" -> collectPieces(child, child, inserted, deleted, instruction, out);
+                    case "ins", "moveTo" -> collectPieces(child, link, true, deleted, instruction, out);
+                    case "del", "moveFrom" -> collectPieces(child, link, inserted, true, instruction, out);
                     case "fldSimple" ->
-                        collectPieces(child, linked, inserted, deleted, String.valueOf(child.attribute("instr")), out);
+                        collectPieces(child, link, inserted, deleted, String.valueOf(child.attribute("instr")), out);
                     case "sdt" -> {
                         XmlElement content = child.child("sdtContent");
                         if (content != null) {
-                            collectPieces(content, linked, inserted, deleted, instruction, out);
+                            collectPieces(content, link, inserted, deleted, instruction, out);
                         }
                     }
                     case "smartTag", "customXml", "dir", "bdo" ->
-                        collectPieces(child, linked, inserted, deleted, instruction, out);
+                        collectPieces(child, link, inserted, deleted, instruction, out);
                     default -> {}
                 }
             } else if (child.is(Ns.MC, "AlternateContent")) {
                 XmlElement branch = branch(child);
                 if (branch != null) {
-                    collectPieces(branch, linked, inserted, deleted, instruction, out);
+                    collectPieces(branch, link, inserted, deleted, instruction, out);
                 }
             } else if (child.is(Ns.M, "oMath") || child.is(Ns.M, "oMathPara")) {
-                out.add(new Piece(child, linked, inserted, deleted, instruction));
+                out.add(new Piece(child, link, inserted, deleted, instruction));
             }
         }
     }
@@ -148,11 +148,12 @@ final class Structure {
     /**
      * A run, or a piece of mathematics.
      *
+     * @param link the hyperlink it stands in, or null
      * @param instruction the instruction of the simple field it stands in, or null
      */
     record Piece(
             XmlElement element,
-            boolean linked,
+            @Nullable XmlElement link,
             boolean inserted,
             boolean deleted,
             @Nullable String instruction) {

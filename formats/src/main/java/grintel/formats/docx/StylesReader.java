@@ -6,7 +6,9 @@ import grintel.core.paper.StyleSheet;
 import grintel.formats.xml.XmlDocument;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the part with the styles. */
@@ -33,6 +35,42 @@ final class StylesReader {
             }
         }
         return new StyleSheet(paragraph, character, styles);
+    }
+
+    /** The elements of the table styles by their ids, for the looks of cells that {@link Style} leaves out. */
+    static Map<String, XmlElement> tableStyles(@Nullable XmlDocument part) {
+        Map<String, XmlElement> out = new HashMap<>();
+        if (part != null) {
+            for (XmlElement element : part.root().children("style")) {
+                String id = element.attribute("styleId");
+                if (id != null && "table".equals(element.attribute("type"))) {
+                    out.putIfAbsent(id, element);
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Tag of the language the defaults or the standard style name; empty where they name none. */
+    static String language(@Nullable XmlDocument part) {
+        if (part == null) {
+            return "";
+        }
+        XmlElement root = part.root();
+        String said = language(inner(inner(root.child("docDefaults"), "rPrDefault"), "rPr"));
+        for (XmlElement element : root.children("style")) {
+            if ("paragraph".equals(element.attribute("type")) && element.attribute("default") != null) {
+                String own = language(element.child("rPr"));
+                said = own.isEmpty() ? said : own;
+            }
+        }
+        return said;
+    }
+
+    private static String language(@Nullable XmlElement properties) {
+        XmlElement language = inner(properties, "lang");
+        String tag = language == null ? null : language.attribute("val");
+        return tag == null || !tag.matches("[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*") ? "" : tag;
     }
 
     private static Style style(XmlElement element, String id, PropertyReader properties) {

@@ -81,6 +81,12 @@ final class Values {
         }
     }
 
+    /** A position in EMU, which may be negative; 0 where it cannot be read. */
+    static long signedEmu(String text) {
+        String number = text.strip();
+        return number.startsWith("-") ? -emu(number.substring(1)) : emu(number);
+    }
+
     private static double twipsPer(String unit) {
         return switch (unit) {
             case "in" -> 1440;
