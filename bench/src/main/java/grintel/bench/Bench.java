@@ -1,7 +1,12 @@
 package grintel.bench;
 
 import com.ctc.wstx.stax.WstxInputFactory;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Playwright;
 import grintel.bench.Stopwatch.Timing;
+import grintel.bench.lines.Chromium;
+import grintel.bench.lines.LineComparison;
+import grintel.bench.lines.SampleText;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.FixClass;
@@ -35,6 +40,8 @@ import org.apache.poi.xwpf.usermodel.XWPFDocument;
 public final class Bench {
     private static final PrintStream OUT = new PrintStream(System.out, true, StandardCharsets.UTF_8);
     private static final int SECONDS = 60;
+    /** Paragraphs of samples that fill more than 200 pages. */
+    private static final int COMPARED = 1400;
 
     private final Path root;
     private final Brief brief;
@@ -64,6 +71,7 @@ public final class Bench {
         }
         measureProcess();
         measureScript();
+        compareLines();
     }
 
     private void measure(int wanted) throws Exception {
@@ -176,6 +184,22 @@ public final class Bench {
                     timing.most());
         } finally {
             Files.deleteIfExists(paper);
+        }
+    }
+
+    private static void compareLines() {
+        try (Playwright driver = Chromium.driver();
+                Browser browser = Chromium.launch(driver)) {
+            LineComparison found = LineComparison.of(new SampleText(1).paragraphs(COMPARED), browser);
+            OUT.printf(
+                    Locale.ROOT,
+                    "lines compared with Chromium: %,d on %d pages of varied text, %d end elsewhere: %.3f %% agree;"
+                            + " %d more at a slash or hyphen the two read otherwise%n",
+                    found.lines(),
+                    found.pages(),
+                    found.differing().size(),
+                    100 * found.agreement(),
+                    found.readDifferently().size());
         }
     }
 

@@ -2,13 +2,10 @@ package grintel.e2e;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import grintel.bench.lines.Chromium;
 import grintel.server.GrintelServer;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.SpringApplication;
@@ -16,15 +13,6 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The application and a browser, started once for all tests. */
 public final class Application implements BeforeAllCallback, AutoCloseable {
-    private static final List<String> ARGUMENTS = List.of(
-            "--no-sandbox",
-            "--disable-gpu",
-            "--disable-quic",
-            "--no-first-run",
-            "--disable-background-networking",
-            "--disable-component-update",
-            "--disable-sync");
-
     private static Application started;
 
     private final ConfigurableApplicationContext server;
@@ -48,13 +36,8 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
             SpringApplication application = new SpringApplication(GrintelServer.class);
             ConfigurableApplicationContext server =
                     application.run("--server.port=0", "--grintel.demo=true", "--spring.main.banner-mode=off");
-            Playwright playwright = Playwright.create(
-                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-            Browser browser = playwright
-                    .chromium()
-                    .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
-                            .setArgs(ARGUMENTS));
+            Playwright playwright = Chromium.driver();
+            Browser browser = Chromium.launch(playwright);
             started = new Application(server, playwright, browser);
             context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put(Application.class.getName(), started);
         }
