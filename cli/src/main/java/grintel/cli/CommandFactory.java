@@ -16,6 +16,9 @@ record CommandFactory(Console console) implements IFactory {
         if (type == LinesCommand.class) {
             return type.cast(new LinesCommand(console));
         }
+        if (type == ConvertCommand.class) {
+            return type.cast(new ConvertCommand(console));
+        }
         if (type == WarmUpCommand.class) {
             return type.cast(new WarmUpCommand(console));
         }

@@ -13,7 +13,13 @@ import picocli.CommandLine.ParameterException;
 @Command(
         name = "grintel",
         description = "Checks and puts right the layout of a paper.",
-        subcommands = {CheckCommand.class, FixCommand.class, LinesCommand.class, WarmUpCommand.class},
+        subcommands = {
+            CheckCommand.class,
+            FixCommand.class,
+            LinesCommand.class,
+            ConvertCommand.class,
+            WarmUpCommand.class
+        },
         mixinStandardHelpOptions = true,
         version = "Grintel 0.1.0")
 public final class Main implements Runnable {
@@ -55,6 +61,6 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new Problems.UsageException("Say what to do: check, fix or lines.");
+        throw new Problems.UsageException("Say what to do: check, fix, lines or convert.");
     }
 }

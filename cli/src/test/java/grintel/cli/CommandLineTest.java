@@ -165,4 +165,20 @@ class CommandLineTest {
         assertThat(page.get("lines").valueStream().map(line -> line.get("text").stringValue()))
                 .anyMatch(text -> text.startsWith("\tNight work"));
     }
+
+    @Test
+    void convertWritesAPdfAndNamesTheFacesItIsSetIn() throws IOException {
+        Path pdf = folder.resolve("out.pdf");
+        assertThat(run("convert", essay, "-o", pdf)).isZero();
+        assertThat(Files.readAllBytes(pdf)).startsWith("%PDF-1.7".getBytes(StandardCharsets.US_ASCII));
+        assertThat(out).contains("Calibri is set in Carlito, which has the same widths", "written, ");
+    }
+
+    @Test
+    void convertRefusesOtherEndingsAndLeavesNoFile() {
+        Path other = folder.resolve("out.xyz");
+        assertThat(run("convert", essay, "-o", other)).isEqualTo(2);
+        assertThat(err.strip().lines()).hasSize(1);
+        assertThat(other).doesNotExist();
+    }
 }

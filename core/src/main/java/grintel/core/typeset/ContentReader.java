@@ -15,13 +15,17 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /** Turns the inlines of paragraphs into {@link Content}, choosing a shipped face for every character. */
 final class ContentReader {
     private static final int CHOICES = 8;
+    /** What stands for a character that no face has. */
+    private static final char EMPTY_BOX = '\u25A1';
 
     private final FaceCatalogue catalogue;
     private final Map<Formatting, Type[]> types = new IdentityHashMap<>();
@@ -153,10 +157,19 @@ final class ContentReader {
                 set = Character.toUpperCase(codePoint);
                 small = smallCapitals && set != codePoint;
             }
-            Type type = withGlyph(type(format, slot(codePoint), small), set);
+            Type asked = type(format, slot(codePoint), small);
+            Type type = withGlyph(asked, set);
+            if (type == null) {
+                missing.add(codePoint);
+                set = EMPTY_BOX;
+                type = Objects.requireNonNullElse(withGlyph(asked, set), asked);
+            }
             double width = isInvisible(codePoint) ? 0 : type.advance(set);
             if (count == 1 && set < 0x10000) {
                 add((char) codePoint, (char) set, type, width);
+            } else if (set == EMPTY_BOX) {
+                add(run.charAt(i), EMPTY_BOX, type, width);
+                add(run.charAt(i + 1), Content.SOFT_HYPHEN, type, 0);
             } else {
                 add(run.charAt(i), run.charAt(i), type, width);
                 for (int k = 1; k < count; k++) {
@@ -233,8 +246,8 @@ final class ContentReader {
         return known;
     }
 
-    /** The same type in the first fallback face that has the character, where its own face has not. */
-    private Type withGlyph(Type type, int codePoint) {
+    /** The same type in the first fallback face that has the character, where its own face has not; null where none has it. */
+    private @Nullable Type withGlyph(Type type, int codePoint) {
         if (type.face().has(codePoint) || Character.isISOControl(codePoint) || isInvisible(codePoint)) {
             return type;
         }
@@ -261,7 +274,6 @@ final class ContentReader {
                 return candidate;
             }
         }
-        missing.add(codePoint);
-        return type;
+        return null;
     }
 }

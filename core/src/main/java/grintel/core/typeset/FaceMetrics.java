@@ -90,6 +90,22 @@ public final class FaceMetrics {
         return lookUp(codePoint) != MISSING;
     }
 
+    /** The character to draw for one the face may lack but has a lookalike of; itself where it has it. */
+    public int drawn(int codePoint) {
+        synchronized (font) {
+            return glyphs.getGlyphId(codePoint) != 0 ? codePoint : lookalike(codePoint);
+        }
+    }
+
+    /** No-break space and the two hyphens look like their plain kin; some faces leave them out. */
+    private static int lookalike(int codePoint) {
+        return switch (codePoint) {
+            case 0x00A0, 0x2007, 0x202F -> ' ';
+            case 0x2011, 0x00AD -> '-';
+            default -> codePoint;
+        };
+    }
+
     /** Advance width of a character in units of the em; that of the missing-glyph sign where the face lacks it. */
     public int advance(int codePoint) {
         int advance = lookUp(codePoint);
@@ -117,13 +133,8 @@ public final class FaceMetrics {
     private int measure(int codePoint) {
         synchronized (font) {
             int glyph = glyphs.getGlyphId(codePoint);
-            // No-break space and the two hyphens look like their plain kin; some faces leave them out.
             if (glyph == 0) {
-                glyph = switch (codePoint) {
-                    case 0x00A0, 0x2007, 0x202F -> glyphs.getGlyphId(' ');
-                    case 0x2011, 0x00AD -> glyphs.getGlyphId('-');
-                    default -> 0;
-                };
+                glyph = glyphs.getGlyphId(lookalike(codePoint));
             }
             return glyph == 0 ? MISSING : widthOf(glyph);
         }

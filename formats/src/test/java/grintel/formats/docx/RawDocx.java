@@ -11,7 +11,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
 /** A .docx written by hand, part by part, as other programs write it. */
-final class RawDocx {
+public final class RawDocx {
     static final String STRICT = "http://purl.oclc.org/ooxml/wordprocessingml/main";
 
     private final Map<String, byte[]> parts = new LinkedHashMap<>();
@@ -26,53 +26,53 @@ final class RawDocx {
         this.namespace = namespace;
     }
 
-    static RawDocx transitional() {
+    public static RawDocx transitional() {
         return new RawDocx(Ns.W);
     }
 
-    static RawDocx strict() {
+    public static RawDocx strict() {
         RawDocx docx = new RawDocx(STRICT);
         docx.rootAttributes = " w:conformance=\"strict\"";
         return docx;
     }
 
     /** The blocks of the text. */
-    RawDocx body(String xml) {
+    public RawDocx body(String xml) {
         body = xml;
         return this;
     }
 
-    RawDocx styles(String xml) {
+    public RawDocx styles(String xml) {
         return related("styles", "w:styles", xml);
     }
 
-    RawDocx settings(String xml) {
+    public RawDocx settings(String xml) {
         return related("settings", "w:settings", xml);
     }
 
-    RawDocx numbering(String xml) {
+    public RawDocx numbering(String xml) {
         return related("numbering", "w:numbering", xml);
     }
 
-    RawDocx footnotes(String xml) {
+    public RawDocx footnotes(String xml) {
         return related("footnotes", "w:footnotes", xml);
     }
 
-    RawDocx header(String xml) {
+    public RawDocx header(String xml) {
         return related("header", "w:hdr", xml);
     }
 
-    RawDocx comments(String xml) {
+    public RawDocx comments(String xml) {
         return related("comments", "w:comments", xml);
     }
 
-    RawDocx theme(String xml) {
+    public RawDocx theme(String xml) {
         relate("theme", "theme.xml");
         return part("word/theme.xml", "<a:theme xmlns:a=\"" + Ns.A + "\">" + xml + "</a:theme>");
     }
 
     /** Any further part. */
-    RawDocx part(String name, String content) {
+    public RawDocx part(String name, String content) {
         parts.put(name, content.getBytes(StandardCharsets.UTF_8));
         return this;
     }
@@ -94,7 +94,7 @@ final class RawDocx {
                 + target + "\"/>");
     }
 
-    byte[] build() {
+    public byte[] build() {
         Map<String, byte[]> all = new LinkedHashMap<>();
         all.put(
                 "[Content_Types].xml",

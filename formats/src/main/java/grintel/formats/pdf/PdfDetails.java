@@ -1,0 +1,35 @@
+package grintel.formats.pdf;
+
+import grintel.core.paper.Paper;
+import grintel.core.structure.Parts;
+import grintel.core.structure.Role;
+import java.time.Instant;
+
+/**
+ * What a PDF says about itself.
+ *
+ * @param title never empty
+ * @param author empty where it is not known
+ * @param language tag of the text's language (BCP 47)
+ * @param made when it was made
+ */
+public record PdfDetails(String title, String author, String language, Instant made) {
+    private static final String STANDARD_LANGUAGE = "en";
+
+    /** The details of a paper: its title as it stands over the text, else as its file says, else the file's name. */
+    public static PdfDetails of(Paper paper, Parts parts, String fileName, Instant made) {
+        StringBuilder title = new StringBuilder();
+        parts.of(Role.TITLE)
+                .forEach(line -> title.append(title.isEmpty() ? "" : " ")
+                        .append(line.text().strip()));
+        String said = !title.isEmpty()
+                ? title.toString().replaceAll("\\s+", " ")
+                : paper.properties().title().strip();
+        String language = paper.properties().language();
+        return new PdfDetails(
+                said.isEmpty() ? fileName.replaceAll("\\.[A-Za-z]{3,4}$", "") : said,
+                paper.properties().author().strip(),
+                language.isEmpty() ? STANDARD_LANGUAGE : language,
+                made);
+    }
+}
