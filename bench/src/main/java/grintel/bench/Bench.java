@@ -13,12 +13,17 @@ import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.RuleCatalogue;
+import grintel.core.paper.Paper;
 import grintel.core.rule.Examiner;
 import grintel.core.rule.PutRight;
 import grintel.core.rule.Report;
+import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.pdf.PdfDetails;
+import grintel.formats.pdf.PdfWriter;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -26,6 +31,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -69,6 +75,12 @@ public final class Bench {
         for (int pages : List.of(20, 300)) {
             measure(pages);
         }
+        measureLong();
+        try (GeneralFormatter formatter = new GeneralFormatter()) {
+            for (int pages : List.of(20, 300)) {
+                compareFormatters(formatter, pages);
+            }
+        }
         measureProcess();
         measureScript();
         compareLines();
@@ -90,14 +102,53 @@ public final class Bench {
         print("open and save with a library", library, floor, library);
         print("read", Stopwatch.warm(() -> DocxFile.read(file)), floor, library);
         DocxFile read = DocxFile.read(file);
-        print(
-                "typeset",
-                Stopwatch.warm(() -> Typesetter.typeset(read.paper(), LayoutLimits.within(SECONDS))),
-                floor,
-                library);
+        print("typeset", Stopwatch.warm(() -> typeset(read.paper())), floor, library);
         print("read, typeset, check", Stopwatch.warm(() -> examine(file)), floor, library);
         print("put right everything", Stopwatch.warm(() -> putRight(file)), floor, library);
         OUT.printf("  heap after a check with everything kept: %d MB%n%n", heapAfterCheck(file));
+    }
+
+    private static void measureLong() {
+        Paper paper = DocxFile.read(BenchPapers.untidy(3000)).paper();
+        int pages = typeset(paper).pages().size();
+        Timing timing = Stopwatch.cold(() -> typeset(paper));
+        OUT.printf(
+                Locale.ROOT,
+                "3000 pages of text (%d as they are brought): typeset %.0f ms (%.0f to %.0f)%n%n",
+                pages,
+                timing.median(),
+                timing.least(),
+                timing.most());
+    }
+
+    /** Layout and PDF of the same text in the same face, ours tagged, by us and by a general-purpose formatter. */
+    private static void compareFormatters(GeneralFormatter formatter, int wanted) {
+        DocxFile file = DocxFile.read(BenchPapers.plain(wanted));
+        String objects = GeneralFormatter.objects(file.paper());
+        int rounds = wanted > 100 ? 3 : 15;
+        Timing ours = Stopwatch.warm(() -> pdf(file), 30);
+        Timing theirs = Stopwatch.warm(() -> formatter.format(objects), rounds);
+        OUT.printf(
+                Locale.ROOT,
+                "layout and PDF of %d pages: %.0f ms (%.0f to %.0f); a general-purpose formatter %.0f ms (%.0f to %.0f): %.1f times%n",
+                typeset(file.paper()).pages().size(),
+                ours.median(),
+                ours.least(),
+                ours.most(),
+                theirs.median(),
+                theirs.least(),
+                theirs.most(),
+                theirs.median() / ours.median());
+    }
+
+    private static byte[] pdf(DocxFile file) {
+        Proof proof = typeset(file.paper());
+        Parts parts = Parts.recognise(file.paper(), proof);
+        return PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH));
+    }
+
+    private static Proof typeset(Paper paper) {
+        return Typesetter.typeset(paper, LayoutLimits.within(SECONDS));
     }
 
     private Report examine(byte[] file) {

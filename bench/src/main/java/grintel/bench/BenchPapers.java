@@ -17,19 +17,20 @@ final class BenchPapers {
                             + " flats before the rope is touched; nobody (so far) has asked the birds")
                     .split(" ", -1));
 
+    private static final PropertySet TYPE = new PropertySet.Builder()
+            .set(CharacterProperties.FACE, "Times New Roman")
+            .set(CharacterProperties.FACE_HIGH_ANSI, "Times New Roman")
+            .set(CharacterProperties.SIZE, 24)
+            .build();
+
     private BenchPapers() {}
 
     /** An untidy paper of about this many pages once it is double-spaced. */
     static byte[] untidy(int pages) {
         Random random = new Random(7);
         DocxBuilder out = new DocxBuilder();
-        PropertySet type = new PropertySet.Builder()
-                .set(CharacterProperties.FACE, "Times New Roman")
-                .set(CharacterProperties.FACE_HIGH_ANSI, "Times New Roman")
-                .set(CharacterProperties.SIZE, 24)
-                .build();
         PropertySet single = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.15));
-        out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, single, type);
+        out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, single, TYPE);
         for (String line :
                 List.of("Marit Solvane", "Dr. Ilse Tamberg", "Literature 214", "9 October 2026", "Fog Bells")) {
             out.paragraph(line);
@@ -47,6 +48,25 @@ final class BenchPapers {
                         .text(sentence(random, 70) + "  ")
                         .text(sentence(random, 66), kind == 5 ? pasted : PropertySet.empty());
             });
+        }
+        return out.build();
+    }
+
+    /** A paper of about this many double-spaced pages, all in one face. */
+    static byte[] plain(int pages) {
+        Random random = new Random(11);
+        DocxBuilder out = new DocxBuilder();
+        out.style(
+                "Normal",
+                "Normal",
+                Style.Kind.PARAGRAPH,
+                null,
+                PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE),
+                TYPE);
+        for (int i = 0; i < pages * 2; i++) {
+            out.paragraph(paragraph -> paragraph
+                    .set(ParagraphProperties.INDENT_FIRST_LINE, 720)
+                    .text(sentence(random, 70) + " " + sentence(random, 66)));
         }
         return out.build();
     }

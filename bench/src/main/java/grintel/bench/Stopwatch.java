@@ -17,7 +17,12 @@ final class Stopwatch {
 
     /** Times work after warming up. */
     static Timing warm(Work work) {
-        return time(work, WARM_UP);
+        return warm(work, WARM_UP);
+    }
+
+    /** Times work after so many rounds to warm up. */
+    static Timing warm(Work work, int rounds) {
+        return time(work, rounds);
     }
 
     /** Times work as it comes. */

@@ -10,18 +10,18 @@ final class BreakOpportunities {
     private final BreakIterator iterator = BreakIterator.getLineInstance(ULocale.ENGLISH);
     private boolean[] before = new boolean[256];
 
-    /** For each place in the text whether a line may start there; the array is used again by the next call. */
-    boolean[] find(char[] text) {
-        if (before.length < text.length + 1) {
-            before = new boolean[Math.max(text.length + 1, before.length * 2)];
+    /** For each place in the first characters of the text whether a line may start there; the array is used again by the next call. */
+    boolean[] find(char[] text, int length) {
+        if (before.length < length + 1) {
+            before = new boolean[Math.max(length + 1, before.length * 2)];
         } else {
-            Arrays.fill(before, 0, text.length + 1, false);
+            Arrays.fill(before, 0, length + 1, false);
         }
-        iterator.setText(new StringCharacterIterator(new String(text)));
+        iterator.setText(new StringCharacterIterator(new String(text, 0, length)));
         for (int at = iterator.first(); at != BreakIterator.DONE; at = iterator.next()) {
             before[at] = true;
         }
-        for (int i = 1; i < text.length; i++) {
+        for (int i = 1; i < length; i++) {
             if (text[i - 1] == ' ') {
                 before[i] = text[i] != ' ';
             }

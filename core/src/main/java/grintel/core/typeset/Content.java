@@ -9,8 +9,9 @@ import java.util.Map;
 
 /**
  * A paragraph's characters in the order in which they are set, each with its type and width. Breaks and tabs stand as
- * control characters, pictures as {@link Paragraph#OBJECT}.
+ * control characters, pictures as {@link Paragraph#OBJECT}. Good until the reader reads the next.
  *
+ * @param length how many characters there are; the arrays may be longer
  * @param text the characters as written
  * @param shown the characters as set, in capitals where the formatting says so
  * @param types the type of each character
@@ -22,6 +23,7 @@ import java.util.Map;
  * @param empty the type that gives an empty line its height
  */
 record Content(
+        int length,
         char[] text,
         char[] shown,
         Type[] types,
@@ -35,10 +37,6 @@ record Content(
     static final char PAGE_BREAK = '\f';
     static final char COLUMN_BREAK = '\u000B';
     static final char SOFT_HYPHEN = '\u00AD';
-
-    int length() {
-        return text.length;
-    }
 
     static boolean isForcedBreak(char c) {
         return c == LINE_BREAK || c == PAGE_BREAK || c == COLUMN_BREAK;

@@ -21,7 +21,10 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
-/** Turns the inlines of paragraphs into {@link Content}, choosing a shipped face for every character. */
+/**
+ * Turns the inlines of paragraphs into {@link Content}, choosing a shipped face for every character. What was read last
+ * lies in arrays that the next reading uses again.
+ */
 final class ContentReader {
     private static final int CHOICES = 8;
     /** What stands for a character that no face has. */
@@ -107,10 +110,11 @@ final class ContentReader {
             }
         }
         return new Content(
-                Arrays.copyOf(text, length),
-                Arrays.copyOf(shown, length),
-                Arrays.copyOf(typeAt, length),
-                Arrays.copyOf(widths, length),
+                length,
+                text,
+                shown,
+                typeAt,
+                widths,
                 boxes,
                 calls,
                 links,
@@ -148,6 +152,7 @@ final class ContentReader {
     private void addText(String run, Formatting format) {
         boolean capitals = format.get(CharacterProperties.CAPITALS);
         boolean smallCapitals = !capitals && format.get(CharacterProperties.SMALL_CAPITALS);
+        Type[] choices = types.computeIfAbsent(format, key -> new Type[CHOICES]);
         for (int i = 0; i < run.length(); ) {
             int codePoint = run.codePointAt(i);
             int count = Character.charCount(codePoint);
@@ -157,7 +162,7 @@ final class ContentReader {
                 set = Character.toUpperCase(codePoint);
                 small = smallCapitals && set != codePoint;
             }
-            Type asked = type(format, slot(codePoint), small);
+            Type asked = type(choices, format, slot(codePoint), small);
             Type type = withGlyph(asked, set);
             if (type == null) {
                 missing.add(codePoint);
@@ -222,7 +227,11 @@ final class ContentReader {
     }
 
     private Type type(Formatting format, Property<String> slot, boolean smallCapital) {
-        Type[] choices = types.computeIfAbsent(format, key -> new Type[CHOICES]);
+        return type(types.computeIfAbsent(format, key -> new Type[CHOICES]), format, slot, smallCapital);
+    }
+
+    /** @param choices the types known for this formatting, to which the one asked for is added */
+    private Type type(Type[] choices, Formatting format, Property<String> slot, boolean smallCapital) {
         int at = (slot == CharacterProperties.FACE
                                 ? 0
                                 : slot == CharacterProperties.FACE_HIGH_ANSI

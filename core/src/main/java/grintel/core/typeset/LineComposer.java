@@ -48,7 +48,7 @@ final class LineComposer {
         if (places.length < content.length() + 1) {
             places = new double[Math.max(content.length() + 1, places.length * 2)];
         }
-        boolean[] startsAt = opportunities.find(content.text());
+        boolean[] startsAt = opportunities.find(content.text(), content.length());
         int y = 0;
         int start = from;
         while (start < content.length()) {
@@ -77,7 +77,7 @@ final class LineComposer {
     /** The narrowest and the widest a paragraph can be set: its longest word, and all of it in one line. */
     Extent extent(Paragraph paragraph) {
         Content content = reader.read(paragraph, FieldValues.UNCOUNTED);
-        boolean[] startsAt = opportunities.find(content.text());
+        boolean[] startsAt = opportunities.find(content.text(), content.length());
         double word = 0;
         double longestWord = 0;
         double line = 0;
@@ -121,7 +121,7 @@ final class LineComposer {
         double right = measure.right();
         int lastStart = -1;
         boolean visible = false;
-        for (int i = start; i < text.length; i++) {
+        for (int i = start; i < content.length(); i++) {
             char c = text[i];
             if (i > start && startsAt[i] && endsWithinMeasure(content, i, x, right)) {
                 lastStart = i;
@@ -159,7 +159,7 @@ final class LineComposer {
             places[i + 1] = x;
             visible = true;
         }
-        return text.length;
+        return content.length();
     }
 
     /** A break at a soft hyphen needs room for the hyphen that then shows. */

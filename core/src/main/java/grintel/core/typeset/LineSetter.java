@@ -37,11 +37,12 @@ final class LineSetter {
         while (visibleEnd > start && text[visibleEnd - 1] == ' ') {
             visibleEnd--;
         }
-        boolean hyphen = visibleEnd > start && visibleEnd < text.length && text[visibleEnd - 1] == Content.SOFT_HYPHEN;
+        boolean hyphen =
+                visibleEnd > start && visibleEnd < content.length() && text[visibleEnd - 1] == Content.SOFT_HYPHEN;
         double hyphenWidth = hyphen ? content.types()[visibleEnd - 1].advance('-') : 0;
         double lineStart = measure.start(first);
         double lineEnd = visibleEnd > start ? places[visibleEnd] + hyphenWidth : lineStart;
-        boolean paragraphEnds = end == text.length;
+        boolean paragraphEnds = end == content.length();
 
         double shift = 0;
         double stretch = 0;

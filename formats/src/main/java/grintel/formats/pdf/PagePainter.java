@@ -11,13 +11,19 @@ import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import grintel.core.typeset.Type;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiConsumer;
+import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.PDLayoutAttributeObject;
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
@@ -30,24 +36,27 @@ import org.jspecify.annotations.Nullable;
 /** Paints one page: grounds, pictures, lines of tables, text in reading order, lines under and through text. */
 final class PagePainter {
     private static final float PER_POINT = 1000;
+    /** A third of the time of the usual level, for a file a twentieth larger. */
+    private static final int COMPRESSION = 3;
     /** As parts of the type size; where the screen draws them too. */
     private static final float UNDERLINE = 0.12f;
 
     private static final float STRIKE = -0.25f;
-    private static final float STROKE = 600;
+    private static final int STROKE = 600;
     private static final float GROUND_TOP = 0.85f;
     private static final float GROUND_HEIGHT = 1.1f;
     private static final Colour HIGHLIGHT = new Colour(0xDDDDDD);
 
+    private final PDDocument document;
     private final PDPage sheet;
     private final ProofPage page;
     private final PdfPictures pictures;
     private final StructureTree structure;
-    private final PDPageContentStream out;
+    private final PDResources resources = new PDResources();
+    private final ContentStream out = new ContentStream();
     private final TextPainter text;
     private @Nullable PDStructureElement open;
     private @Nullable OpenLink link;
-    private int colour;
 
     PagePainter(
             PDDocument document,
@@ -55,77 +64,93 @@ final class PagePainter {
             ProofPage page,
             PdfFonts fonts,
             PdfPictures pictures,
-            StructureTree structure)
-            throws IOException {
+            StructureTree structure) {
+        this.document = document;
         this.sheet = sheet;
         this.page = page;
         this.pictures = pictures;
         this.structure = structure;
-        this.out = new PDPageContentStream(document, sheet, PDPageContentStream.AppendMode.OVERWRITE, true);
-        this.text = new TextPainter(out, fonts, page.height());
+        this.text = new TextPainter(out, fonts, resources, page.height());
     }
 
     void paint() throws IOException {
+        sheet.setResources(resources);
         sheet.setStructParents(structure.addPage());
         sheet.getCOSObject().setItem(COSName.getPDFName("Tabs"), COSName.S);
-        try (out) {
-            paintArtifacts(true);
-            for (PlacedPicture picture : page.pictures()) {
-                paintPicture(picture);
-            }
-            paintArtifacts(false);
-            for (ProofLine line : page.lines()) {
-                paintLine(line);
-            }
-            closeContent();
-            paintDecorations();
+        paintArtifacts(true);
+        for (PlacedPicture picture : page.pictures()) {
+            paintPicture(picture);
         }
+        paintArtifacts(false);
+        for (ProofLine line : page.lines()) {
+            paintLine(line);
+        }
+        closeContent();
+        paintDecorations();
+        sheet.setContents(new PDStream(compressed()));
+    }
+
+    private COSStream compressed() throws IOException {
+        COSStream stream = document.getDocument().createCOSStream();
+        stream.setItem(COSName.FILTER, COSName.FLATE_DECODE);
+        Deflater deflater = new Deflater(COMPRESSION);
+        try (OutputStream to = new DeflaterOutputStream(stream.createRawOutputStream(), deflater)) {
+            to.write(out.bytes());
+        } finally {
+            deflater.end();
+        }
+        return stream;
     }
 
     // ---- what is no content: grounds, lines, decorations
 
-    private void paintArtifacts(boolean grounds) throws IOException {
-        out.beginMarkedContent(COSName.ARTIFACT);
+    private void paintArtifacts(boolean grounds) {
+        out.beginArtifact();
         for (Fill fill : page.fills()) {
             if (fill.ground() == grounds) {
                 fill(fill.x(), fill.y(), fill.width(), fill.height(), fill.colour());
             }
         }
         if (grounds) {
-            for (ProofLine line : page.lines()) {
-                for (GlyphRun run : line.runs()) {
-                    if (run.type().highlighted()) {
-                        float size = size(run.type());
-                        fill(run.x(), line.y() - size * GROUND_TOP, run.width(), size * GROUND_HEIGHT, HIGHLIGHT);
-                    }
+            eachRun((line, run) -> {
+                if (run.type().highlighted()) {
+                    float size = size(run.type());
+                    fill(
+                            run.x(),
+                            Math.round(line.y() - size * GROUND_TOP),
+                            run.width(),
+                            Math.round(size * GROUND_HEIGHT),
+                            HIGHLIGHT);
                 }
-            }
+            });
         }
-        out.endMarkedContent();
+        out.end();
     }
 
-    private void paintDecorations() throws IOException {
-        out.beginMarkedContent(COSName.ARTIFACT);
+    private void paintDecorations() {
+        out.beginArtifact();
+        eachRun((line, run) -> {
+            if (run.type().underlined()) {
+                decorate(line, run, UNDERLINE);
+            }
+            if (run.type().struck()) {
+                decorate(line, run, STRIKE);
+            }
+        });
+        out.end();
+    }
+
+    private void eachRun(BiConsumer<ProofLine, GlyphRun> action) {
         for (ProofLine line : page.lines()) {
             for (GlyphRun run : line.runs()) {
-                if (run.type().underlined()) {
-                    decorate(line, run, UNDERLINE);
-                }
-                if (run.type().struck()) {
-                    decorate(line, run, STRIKE);
-                }
+                action.accept(line, run);
             }
         }
-        out.endMarkedContent();
     }
 
-    private void decorate(ProofLine line, GlyphRun run, float at) throws IOException {
-        fill(
-                run.x(),
-                line.y() + size(run.type()) * at - STROKE / 2,
-                run.width(),
-                STROKE,
-                run.type().colour());
+    private void decorate(ProofLine line, GlyphRun run, float at) {
+        int y = Math.round(line.y() + size(run.type()) * at - STROKE / 2f);
+        fill(run.x(), y, run.width(), STROKE, run.type().colour());
     }
 
     private static float size(Type type) {
@@ -133,18 +158,13 @@ final class PagePainter {
     }
 
     /** Millipoints from the top left. */
-    private void fill(float x, float y, float width, float height, Colour fill) throws IOException {
-        setColour(fill);
-        out.addRect(x / PER_POINT, (page.height() - y - height) / PER_POINT, width / PER_POINT, height / PER_POINT);
-        out.fill();
+    private void fill(int x, int y, int width, int height, Colour colour) {
+        setColour(colour);
+        out.fill(x, page.height() - y - height, width, height);
     }
 
-    private void setColour(Colour wanted) throws IOException {
-        int rgb = Math.max(0, wanted.rgb());
-        if (rgb != colour) {
-            out.setNonStrokingColor((rgb >> 16 & 0xFF) / 255f, (rgb >> 8 & 0xFF) / 255f, (rgb & 0xFF) / 255f);
-            colour = rgb;
-        }
+    private void setColour(Colour wanted) {
+        out.colour(Math.max(0, wanted.rgb()));
     }
 
     // ---- pictures
@@ -167,18 +187,17 @@ final class PagePainter {
             layout.setBBox(box);
             layout.setPlacement(PDLayoutAttributeObject.PLACEMENT_BLOCK);
             figure.addAttribute(layout);
-            out.beginMarkedContent(
-                    COSName.getPDFName(StandardStructureTypes.Figure), structure.addContent(figure, sheet));
+            out.begin(StandardStructureTypes.Figure, structure.addContent(figure, sheet));
         } else {
-            out.beginMarkedContent(COSName.ARTIFACT);
+            out.beginArtifact();
         }
-        if (image != null && box.getWidth() > 0 && box.getHeight() > 0) {
-            out.drawImage(image, box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight());
+        int bottom = page.height() - picture.y() - picture.height();
+        if (image != null && picture.width() > 0 && picture.height() > 0) {
+            out.picture(resources.add(image), picture.x(), bottom, picture.width(), picture.height());
         } else {
-            out.addRect(box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight());
-            out.stroke();
+            out.frame(picture.x(), bottom, picture.width(), picture.height());
         }
-        out.endMarkedContent();
+        out.end();
     }
 
     // ---- text
@@ -193,12 +212,14 @@ final class PagePainter {
                 || line.part() == PagePart.BOX && !line.paragraph().story().id().isEmpty();
         if (artifact) {
             closeContent();
-            out.beginMarkedContent(COSName.ARTIFACT);
+            out.beginArtifact();
+            out.beginText();
             for (GlyphRun run : line.runs()) {
                 setColour(run.type().colour());
                 text.show(run, line.y(), false);
             }
-            out.endMarkedContent();
+            out.endText();
+            out.end();
             return;
         }
         PDStructureElement element = structure.element(line.paragraph());
@@ -210,9 +231,11 @@ final class PagePainter {
             GlyphRun run = runs.get(i);
             if (run.leader()) {
                 closeContent();
-                out.beginMarkedContent(COSName.ARTIFACT);
+                out.beginArtifact();
+                out.beginText();
                 text.show(run, line.y(), false);
-                out.endMarkedContent();
+                out.endText();
+                out.end();
                 continue;
             }
             String read = written.next(run.text());
@@ -245,18 +268,20 @@ final class PagePainter {
     }
 
     @SuppressWarnings("ReferenceEquality") // the one element that is open
-    private void openContent(PDStructureElement target) throws IOException {
+    private void openContent(PDStructureElement target) {
         if (open == target) {
             return;
         }
         closeContent();
-        out.beginMarkedContent(COSName.getPDFName(target.getStructureType()), structure.addContent(target, sheet));
+        out.begin(target.getStructureType(), structure.addContent(target, sheet));
+        out.beginText();
         open = target;
     }
 
-    private void closeContent() throws IOException {
+    private void closeContent() {
         if (open != null) {
-            out.endMarkedContent();
+            out.endText();
+            out.end();
             open = null;
         }
     }

@@ -44,6 +44,7 @@ public final class PdfWriter {
                 new PagePainter(document, sheet, page, fonts, images, structure).paint();
                 outline.visit(page, sheet);
             }
+            fonts.finish();
             structure.finish();
             outline.finish(document);
             ByteArrayOutputStream out = new ByteArrayOutputStream(64 * 1024);

@@ -225,14 +225,23 @@ final class StructureTree {
     }
 
     /** Makes a piece of the page opened last belong to an element and gives the piece's number on the page. */
+    @SuppressWarnings("ReferenceEquality") // pages are told apart by the object that stands for them
     int addContent(PDStructureElement element, PDPage page) {
         COSArray pieces = pages.get(pages.size() - 1);
         int number = pieces.size();
         pieces.add(element.getCOSObject());
-        PDMarkedContentReference reference = new PDMarkedContentReference();
-        reference.setPage(page);
-        reference.setMCID(number);
-        element.appendKid(reference);
+        PDPage first = element.getPage();
+        if (first == null) {
+            element.setPage(page);
+        }
+        if (first == null || first.getCOSObject() == page.getCOSObject()) {
+            element.appendKid(number);
+        } else {
+            PDMarkedContentReference reference = new PDMarkedContentReference();
+            reference.setPage(page);
+            reference.setMCID(number);
+            element.appendKid(reference);
+        }
         return number;
     }
 

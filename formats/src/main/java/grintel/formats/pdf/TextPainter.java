@@ -1,85 +1,84 @@
 package grintel.formats.pdf;
 
+import grintel.core.typeset.FaceMetrics;
 import grintel.core.typeset.GlyphRun;
 import grintel.core.typeset.Type;
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.List;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.util.Matrix;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.jspecify.annotations.Nullable;
 
-/** Shows runs of characters exactly where layout put them. */
+/** Shows runs of characters of one page exactly where layout put them. */
 final class TextPainter {
-    private static final float PER_POINT = 1000;
-    /** Fonts in a PDF have widths in whole thousandths of the size; words are moved back where that adds up to this. */
-    private static final double LARGEST_DRIFT = 0.01;
+    /** Words are moved back where the rounded widths of a PDF's fonts add up to this, in points; less shows nowhere. */
+    private static final double LARGEST_DRIFT = 0.05;
 
-    private final PDPageContentStream out;
+    private final ContentStream out;
     private final PdfFonts fonts;
+    private final PDResources resources;
     private final int height;
+    private @Nullable FaceMetrics metrics;
+    private @Nullable PdfFace face;
 
-    TextPainter(PDPageContentStream out, PdfFonts fonts, int height) {
+    TextPainter(ContentStream out, PdfFonts fonts, PDResources resources, int height) {
         this.out = out;
         this.fonts = fonts;
+        this.resources = resources;
         this.height = height;
     }
 
     /**
-     * Shows a run.
+     * Shows a run; a text object must be open.
      *
      * @param y its baseline, in millipoints from the sheet's top
      * @param spaced whether a space follows it that only readers of the text see
      */
     void show(GlyphRun run, int y, boolean spaced) throws IOException {
         Type type = run.type();
-        String text = PdfFonts.drawn(run.text(), type.face()) + (spaced ? " " : "");
-        if (text.isEmpty()) {
-            return;
-        }
-        PDFont font = fonts.get(type.face());
-        float size = (float) type.points();
-        out.beginText();
-        out.setFont(font, size);
+        PdfFace with = face(type.face());
+        out.font(with.name(), (int) Math.round(type.points() * 1000));
         if (type.spacing() != 0) {
-            out.setCharacterSpacing(type.spacing() / PER_POINT);
+            out.characterSpacing(type.spacing());
         }
         if (type.scale() != 100) {
-            out.setHorizontalScaling(type.scale());
+            out.horizontalScaling(type.scale());
         }
-        out.setTextMatrix(Matrix.getTranslateInstance(run.x() / PER_POINT, (height - y + type.rise()) / PER_POINT));
-        out.showTextWithPositioning(placed(text, type));
+        out.moveTo(run.x(), height - y + type.rise());
+        characters(run.text(), with, type, spaced);
         if (type.spacing() != 0) {
-            out.setCharacterSpacing(0);
+            out.characterSpacing(0);
         }
         if (type.scale() != 100) {
-            out.setHorizontalScaling(100);
+            out.horizontalScaling(100);
         }
-        out.endText();
     }
 
-    /** Words, and between them the thousandths of the size to move back. */
-    private static Object[] placed(String text, Type type) {
-        List<Object> out = new ArrayList<>();
-        double exact = 0;
-        double drawn = 0;
-        int from = 0;
-        int unitsPerEm = type.face().unitsPerEm();
+    @SuppressWarnings("ReferenceEquality") // each shipped face is loaded once
+    private PdfFace face(FaceMetrics wanted) throws IOException {
+        if (face == null || metrics != wanted) {
+            face = fonts.get(wanted, resources);
+            metrics = wanted;
+        }
+        return face;
+    }
+
+    private void characters(String text, PdfFace with, Type type, boolean spaced) {
+        double largest = LARGEST_DRIFT * 1000 / type.points();
+        double drift = 0;
+        out.beginCharacters();
         for (int i = 0; i < text.length(); ) {
             int codePoint = text.codePointAt(i);
-            double advance = type.face().advance(codePoint) * 1000.0 / unitsPerEm;
-            exact += advance;
-            drawn += Math.round(advance);
+            PdfFace.Glyph glyph = with.glyph(codePoint);
+            out.character(glyph.code());
+            drift += glyph.drift();
             i += Character.charCount(codePoint);
-            double drift = drawn - exact;
-            if (codePoint == ' ' && i < text.length() && Math.abs(drift) * type.points() / 1000 > LARGEST_DRIFT) {
-                out.add(text.substring(from, i));
-                out.add((float) drift);
-                drawn = exact;
-                from = i;
+            if (codePoint == ' ' && Math.abs(drift) > largest) {
+                out.moveBack(drift);
+                drift = 0;
             }
         }
-        out.add(text.substring(from));
-        return out.toArray();
+        if (spaced) {
+            out.character(with.glyph(' ').code());
+        }
+        out.endCharacters();
     }
 }
