@@ -108,6 +108,61 @@ class ServerTest {
     }
 
     @Test
+    void aFindingStandsForAReasonUntilThatIsTakenBack() {
+        String paper = "/api/papers/" + bring(marit);
+        long before = open(marit.get(paper + "/readings").json());
+        String left = "sheet.margins/left/1.25 in";
+        assertThat(marit.post(paper + "/stet", "{\"reading\":\"" + left + "\",\"reason\":\" \"}")
+                        .status())
+                .isEqualTo(400);
+        String reason = "Bound at the left, says the handbook";
+        JsonNode stood = marit.post(paper + "/stet", "{\"reading\":\"" + left + "\",\"reason\":\"" + reason + "\"}")
+                .json();
+        assertThat(stood.get("undo").stringValue()).isEqualTo("Stet: Left margin");
+        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before - 1);
+        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
+        JsonNode sheet = marit.get(paper + "/readings").json().get("stations").get(0);
+        assertThat(sheet.get("state").stringValue()).isEqualTo("stet");
+        assertThat(sheet.get("readings").valueStream())
+                .anyMatch(reading -> reading.get("key").stringValue().equals(left)
+                        && reading.get("stet").stringValue().equals(reason));
+        marit.post(paper + "/stet/lift", "{\"reading\":\"" + left + "\"}");
+        assertThat(marit.get(paper + "/readings")
+                        .json()
+                        .get("stations")
+                        .get(0)
+                        .get("open")
+                        .intValue())
+                .isEqualTo(1);
+        marit.post(paper + "/undo", "");
+        marit.post(paper + "/undo", "");
+        marit.post(paper + "/undo", "");
+        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before);
+    }
+
+    @Test
+    void proofsCanBeComparedAndHandedInAsPdf() {
+        String paper = "/api/papers/" + bring(marit);
+        JsonNode done = marit.finish(marit.post(paper + "/put-right", "{\"wordsConfirmed\":true}"));
+        assertThat(done.get("changed").valueStream().map(JsonNode::stringValue))
+                .anyMatch(phrase -> phrase.startsWith("Style Normal: "));
+        marit.post(paper + "/proofs", "");
+        double leftBefore =
+                marit.get(paper + "/layout?proof=1").json().at("/pages/0/left").doubleValue();
+        double leftAfter =
+                marit.get(paper + "/layout?proof=2").json().at("/pages/0/left").doubleValue();
+        assertThat(leftBefore).isEqualTo(90);
+        assertThat(leftAfter).isEqualTo(72);
+        assertThat(open(marit.get(paper + "/readings?proof=1").json())).isGreaterThan(20);
+        Answer pdf = marit.get(paper + "/proofs/2/pdf");
+        assertThat(pdf.response().headers().firstValue("Content-Disposition"))
+                .hasValueSatisfying(value -> assertThat(value).contains("essay.pdf"));
+        assertThat(pdf.bytes()).startsWith("%PDF-1.7".getBytes(StandardCharsets.US_ASCII));
+        assertThat(marit.get(paper + "/proofs/9/pdf").status()).isEqualTo(404);
+        assertThat(new Visitor(port).get(paper + "/proofs/2/pdf").status()).isEqualTo(401);
+    }
+
+    @Test
     void aNewStepDropsWhatCouldHaveBeenRedone() {
         String paper = "/api/papers/" + bring(marit);
         marit.finish(marit.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));

@@ -1,6 +1,7 @@
 package grintel.core.rule;
 
 import grintel.core.edit.Edit;
+import grintel.core.edit.EditSummary;
 import grintel.core.edit.WordProof;
 import grintel.core.guide.Brief;
 import grintel.core.typeset.LayoutLimits;
@@ -34,6 +35,7 @@ public final class PutRight {
         Report report = Examiner.examine(file.paper(), brief, limits);
         List<Reading> done = new ArrayList<>();
         Set<List<Edit>> made = new LinkedHashSet<>();
+        Set<String> changed = new LinkedHashSet<>();
         for (int pass = 0; pass < MOST_PASSES; pass++) {
             Map<Object, Set<Edit>> taken = new LinkedHashMap<>();
             for (Reading finding : report.findings()) {
@@ -46,11 +48,12 @@ public final class PutRight {
             List<Edit> edits = taken.values().stream().flatMap(Set::stream).toList();
             if (edits.isEmpty()) {
                 WordProof.require(file.paper(), current.paper());
-                return new Result<>(current, report, done);
+                return new Result<>(current, report, done, List.copyOf(changed));
             }
             if (!made.add(edits)) {
                 break;
             }
+            changed.addAll(EditSummary.of(current.paper(), edits));
             @SuppressWarnings("unchecked") // a file answers with a file of its own kind
             M next = (M) current.with(edits);
             current = next;
@@ -84,10 +87,12 @@ public final class PutRight {
      *
      * @param report the examination after
      * @param done the findings that were put right, as they were before
+     * @param changed what changed in the file, a phrase each
      */
-    public record Result<M extends Mendable>(M file, Report report, List<Reading> done) {
+    public record Result<M extends Mendable>(M file, Report report, List<Reading> done, List<String> changed) {
         public Result {
             done = List.copyOf(done);
+            changed = List.copyOf(changed);
         }
     }
 

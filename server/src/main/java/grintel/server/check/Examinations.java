@@ -9,6 +9,9 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Report;
 import grintel.core.typeset.LayoutLimits;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.pdf.PdfDetails;
+import grintel.formats.pdf.PdfWriter;
+import java.time.Clock;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
@@ -21,6 +24,11 @@ public class Examinations {
 
     private final Cache<Key, Report> reports =
             Caffeine.newBuilder().maximumSize(KEPT).build();
+    private final Clock clock;
+
+    Examinations(Clock clock) {
+        this.clock = clock;
+    }
 
     /** Reads a file from a stranger. */
     public DocxFile read(byte[] bytes, Progress progress) {
@@ -49,6 +57,15 @@ public class Examinations {
         DocxFile file = read(bytes, progress);
         progress.stage("Putting right and measuring again");
         return PutRight.run(file, brief, chosen, LayoutLimits.within(SECONDS));
+    }
+
+    /** The PDF of a file that is examined. */
+    public byte[] pdf(byte[] bytes, Report report, String fileName) {
+        return PdfWriter.write(
+                DocxFile.read(bytes),
+                report.proof(),
+                report.parts(),
+                PdfDetails.of(report.paper(), report.parts(), fileName, clock.instant()));
     }
 
     private record Key(UUID manuscript, Brief brief) {}

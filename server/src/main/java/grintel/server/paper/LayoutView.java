@@ -1,8 +1,12 @@
 package grintel.server.paper;
 
+import grintel.core.rule.Report;
+import grintel.core.typeset.FaceCatalogue;
+import grintel.core.typeset.Fill;
 import grintel.core.typeset.GlyphRun;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.PlacedPicture;
+import grintel.core.typeset.PlacedTable;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
@@ -13,14 +17,33 @@ import org.jspecify.annotations.Nullable;
 /**
  * The pages for the screen. Points from the sheet's top left corner.
  *
- * @param approximate faces set in a stand-in of other widths
+ * @param faces the faces the paper asks for and what each is set in
  * @param remarks what could not be honoured
+ * @param oddities what of the file was not understood
  */
-record LayoutView(List<PageView> pages, List<String> approximate, List<String> remarks) {
-    static LayoutView of(Proof proof) {
+record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remarks, List<String> oddities) {
+    static LayoutView of(Report report) {
+        Proof proof = report.proof();
         return new LayoutView(
-                proof.pages().stream().map(PageView::of).toList(), List.copyOf(proof.approximate()), proof.remarks());
+                proof.pages().stream().map(PageView::of).toList(),
+                proof.faces().entrySet().stream()
+                        .map(entry -> new FaceView(
+                                entry.getKey(),
+                                FaceCatalogue.shipped().name(entry.getValue().family()),
+                                entry.getValue().exact()))
+                        .toList(),
+                proof.remarks(),
+                report.paper().oddities());
     }
+
+    /**
+     * A face.
+     *
+     * @param asked as the paper names it
+     * @param set the shipped face it is set in
+     * @param exact whether the two have the same widths
+     */
+    record FaceView(String asked, String set, boolean exact) {}
 
     /** A page; {@code left} to {@code bottom} are the edges of its text area. */
     record PageView(
@@ -34,7 +57,9 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
             double bottom,
             double headerDistance,
             List<LineView> lines,
-            List<PictureView> pictures) {
+            List<PictureView> pictures,
+            List<FillView> fills,
+            List<TableView> tables) {
         static PageView of(ProofPage page) {
             return new PageView(
                     page.number(),
@@ -47,7 +72,9 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
                     points(page.frame().bottom()),
                     points(page.headerDistance()),
                     page.lines().stream().map(LineView::of).toList(),
-                    page.pictures().stream().map(PictureView::of).toList());
+                    page.pictures().stream().map(PictureView::of).toList(),
+                    page.fills().stream().map(FillView::of).toList(),
+                    page.tables().stream().map(TableView::of).toList());
         }
     }
 
@@ -58,6 +85,8 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
      * @param paragraph index within the part
      * @param number of the line in its paragraph, from 0
      * @param y the baseline
+     * @param left edge of the column or cell it is set in
+     * @param right edge of the same
      */
     record LineView(
             String part,
@@ -69,6 +98,7 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
             double top,
             double height,
             double left,
+            double right,
             List<RunView> runs) {
         static LineView of(ProofLine line) {
             return new LineView(
@@ -81,6 +111,7 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
                     points(line.top()),
                     points(line.height()),
                     points(line.columnLeft()),
+                    points(line.columnRight()),
                     line.runs().stream().map(RunView::of).toList());
         }
     }
@@ -91,7 +122,10 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
      * @param face name of the face's file
      * @param size points
      * @param rise points above the baseline
+     * @param spacing points after each character
+     * @param scale per cent of the face's own width
      * @param colour six hexadecimal digits, missing for black
+     * @param leader whether it only leads over a tab
      */
     record RunView(
             String text,
@@ -102,13 +136,19 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
 
             @Nullable Double rise,
 
+            @Nullable Double spacing,
+
+            @Nullable Integer scale,
+
             @Nullable String colour,
 
             @Nullable Boolean underlined,
 
             @Nullable Boolean struck,
 
-            @Nullable Boolean highlighted) {
+            @Nullable Boolean highlighted,
+
+            @Nullable Boolean leader) {
         static RunView of(GlyphRun run) {
             return new RunView(
                     run.text(),
@@ -117,10 +157,13 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
                     run.type().face().file(),
                     run.type().points(),
                     run.type().rise() == 0 ? null : points(run.type().rise()),
+                    run.type().spacing() == 0 ? null : points(run.type().spacing()),
+                    run.type().scale() == 100 ? null : run.type().scale(),
                     run.type().colour().isAuto() ? null : run.type().colour().hex(),
                     run.type().underlined() ? true : null,
                     run.type().struck() ? true : null,
-                    run.type().highlighted() ? true : null);
+                    run.type().highlighted() ? true : null,
+                    run.leader() ? true : null);
         }
     }
 
@@ -134,6 +177,39 @@ record LayoutView(List<PageView> pages, List<String> approximate, List<String> r
                     points(picture.height()),
                     picture.target(),
                     picture.alternative());
+        }
+    }
+
+    /** A line of a table, the ground of a cell or the line above the notes. */
+    record FillView(
+            double x,
+            double y,
+            double width,
+            double height,
+
+            @Nullable String colour) {
+        static FillView of(Fill fill) {
+            return new FillView(
+                    points(fill.x()),
+                    points(fill.y()),
+                    points(fill.width()),
+                    points(fill.height()),
+                    fill.colour().isAuto() ? null : fill.colour().hex());
+        }
+    }
+
+    /**
+     * What of a table stands on the page.
+     *
+     * @param edges its columns' edges from left to right
+     */
+    record TableView(int number, List<Double> edges, double top, double bottom) {
+        static TableView of(PlacedTable table) {
+            return new TableView(
+                    table.number(),
+                    table.edges().stream().map(LayoutView::points).toList(),
+                    points(table.top()),
+                    points(table.bottom()));
         }
     }
 

@@ -1,14 +1,14 @@
 package grintel.server.paper;
 
-import grintel.core.rule.Reading;
-import grintel.core.rule.Wording;
 import grintel.formats.docx.DocxPictures;
 import grintel.server.check.CheckJobs;
+import grintel.server.paper.PaperService.Outcome;
 import grintel.server.paper.PaperService.PutRightWish;
 import grintel.server.paper.PaperService.Understanding;
 import grintel.server.paper.PaperViews.PaperSummary;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.ProofView;
+import grintel.server.paper.Step.PutRightReading;
 import grintel.server.problem.Problem;
 import grintel.server.security.SignedIn;
 import java.io.IOException;
@@ -85,14 +85,23 @@ class PaperController {
         return PaperView.of(papers.load(person.id(), id));
     }
 
+    /** The pages of the paper as it stands, or of a numbered proof. */
     @GetMapping("/papers/{id}/layout")
-    LayoutView layout(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return LayoutView.of(papers.report(person.id(), id).proof());
+    LayoutView layout(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable Integer proof) {
+        return LayoutView.of(papers.examined(person.id(), id, proof).report());
     }
 
+    /** The readings of the paper as it stands, or of a numbered proof. */
     @GetMapping("/papers/{id}/readings")
-    ReadingsView readings(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return ReadingsView.of(papers.report(person.id(), id));
+    ReadingsView readings(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable Integer proof) {
+        PaperService.Examined examined = papers.examined(person.id(), id, proof);
+        return ReadingsView.of(examined.report(), examined.stets());
     }
 
     @PostMapping("/papers/{id}/put-right")
@@ -100,6 +109,21 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
         PutRightWish wish = new PutRightWish(wanted.reading(), wanted.station(), wanted.wordsConfirmed());
         return WorkView.of(jobs.start(person.id(), progress -> papers.putRight(person.id(), id, wish, progress)));
+    }
+
+    /** Lets a finding stand as it is. */
+    @PostMapping("/papers/{id}/stet")
+    PaperView stet(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody StetRequest wanted) {
+        papers.stet(person.id(), id, wanted.reading(), wanted.reason());
+        return paper(person, id);
+    }
+
+    /** Takes back that a finding stands. */
+    @PostMapping("/papers/{id}/stet/lift")
+    PaperView liftStet(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody LiftRequest wanted) {
+        papers.liftStet(person.id(), id, wanted.reading());
+        return paper(person, id);
     }
 
     @PostMapping("/papers/{id}/undo")
@@ -123,14 +147,22 @@ class PaperController {
     @GetMapping(path = "/papers/{id}/proofs/{number}/file", produces = DOCX)
     ResponseEntity<byte[]> file(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
-        byte[] bytes = papers.fileOfProof(person.id(), id, number);
-        String name = papers.load(person.id(), id).paper().fileName();
+        return attachment(papers.fileOfProof(person.id(), id, number));
+    }
+
+    @GetMapping(path = "/papers/{id}/proofs/{number}/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
+        return attachment(papers.pdfOfProof(person.id(), id, number));
+    }
+
+    private static ResponseEntity<byte[]> attachment(PaperService.HandedBack file) {
         ContentDisposition disposition = ContentDisposition.attachment()
-                .filename(name, StandardCharsets.UTF_8)
+                .filename(file.name(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
-                .body(bytes);
+                .body(file.content());
     }
 
     /** A picture of the paper; only images that every browser draws without running anything. */
@@ -171,6 +203,12 @@ class PaperController {
     record PutRightRequest(
             @Nullable String reading, @Nullable String station, boolean wordsConfirmed) {}
 
+    /** A finding to let stand, and why. */
+    record StetRequest(String reading, String reason) {}
+
+    /** A finding that shall not stand any more. */
+    record LiftRequest(String reading) {}
+
     /**
      * Work under way or done.
      *
@@ -178,6 +216,7 @@ class PaperController {
      * @param understanding the result of understanding a file
      * @param paper the result of bringing one
      * @param done the result of putting right: a phrase for each reading
+     * @param changed what putting right changed in the file, a phrase each
      */
     record WorkView(
             UUID id,
@@ -185,10 +224,11 @@ class PaperController {
             String stage,
             @Nullable Understanding understanding,
             @Nullable UUID paper,
-            @Nullable List<String> done) {
+            @Nullable List<String> done,
+            @Nullable List<String> changed) {
         static WorkView of(CheckJobs.Job<?> job) {
             if (!job.isDone()) {
-                return new WorkView(job.id(), false, job.stage(), null, null, null);
+                return new WorkView(job.id(), false, job.stage(), null, null, null, null);
             }
             Object result = job.result();
             return new WorkView(
@@ -197,16 +237,12 @@ class PaperController {
                     job.stage(),
                     result instanceof Understanding understanding ? understanding : null,
                     result instanceof UUID paper ? paper : null,
-                    result instanceof List<?> readings
-                            ? readings.stream().map(WorkView::phrase).toList()
-                            : null);
-        }
-
-        private static String phrase(@Nullable Object done) {
-            return done instanceof Reading reading
-                    ? Wording.name(reading) + ": " + reading.is().text() + " → "
-                            + reading.asked().text()
-                    : "";
+                    result instanceof Outcome outcome
+                            ? outcome.done().stream()
+                                    .map(reading -> PutRightReading.of(reading).text())
+                                    .toList()
+                            : null,
+                    result instanceof Outcome outcome ? outcome.changed() : null);
         }
     }
 }

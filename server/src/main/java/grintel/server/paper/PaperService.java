@@ -14,6 +14,8 @@ import grintel.formats.docx.DocxFile;
 import grintel.server.check.Examinations;
 import grintel.server.check.Progress;
 import grintel.server.paper.PaperStore.Loaded;
+import grintel.server.paper.PaperStore.Standing;
+import grintel.server.paper.Step.PutRightReading;
 import grintel.server.paper.Step.WordChange;
 import grintel.server.problem.Problem;
 import java.util.List;
@@ -25,6 +27,8 @@ import org.springframework.stereotype.Service;
 /** What can be done with papers. */
 @Service
 public class PaperService {
+    private static final int LONGEST_REASON = 300;
+
     private final PaperStore store;
     private final Examinations examinations;
 
@@ -59,7 +63,7 @@ public class PaperService {
                 fileName,
                 choice,
                 bytes,
-                StationStates.of(report));
+                StationStates.of(report, Stets.NONE));
         examinations.keep(added.manuscript(), report);
         return added.paper();
     }
@@ -77,42 +81,46 @@ public class PaperService {
         return store.load(account, id);
     }
 
-    /** The examination of the step a paper stands at. */
-    Report report(UUID account, UUID id) {
-        Loaded loaded = store.load(account, id);
-        Manuscript manuscript = store.current(account, id);
+    /** The examination of the step a paper stands at, or of a numbered proof. */
+    Examined examined(UUID account, UUID id, @Nullable Integer proof) {
+        Standing standing = proof == null ? store.current(account, id) : store.ofProof(account, id, proof);
+        return new Examined(standing.paper(), report(standing), standing.stets());
+    }
+
+    private Report report(Standing standing) {
+        Manuscript manuscript = standing.manuscript();
         return examinations.of(
-                manuscript.id(), manuscript.content(), loaded.paper().brief());
+                manuscript.id(), manuscript.content(), standing.paper().brief());
     }
 
     /** The file of the step a paper stands at. */
     byte[] file(UUID account, UUID id) {
-        return store.current(account, id).content();
+        return store.current(account, id).manuscript().content();
     }
 
-    /** Puts findings right as one step; says what was done. */
-    List<Reading> putRight(UUID account, UUID id, PutRightWish wish, Progress progress) {
-        Loaded loaded = store.load(account, id);
-        Manuscript manuscript = store.current(account, id);
-        PutRight.Result<DocxFile> result =
-                examinations.putRight(manuscript.content(), loaded.paper().brief(), chosen(wish), progress);
+    /** Puts findings right as one step. */
+    Outcome putRight(UUID account, UUID id, PutRightWish wish, Progress progress) {
+        Standing standing = store.current(account, id);
+        PutRight.Result<DocxFile> result = examinations.putRight(
+                standing.manuscript().content(), standing.paper().brief(), chosen(wish, standing.stets()), progress);
         if (result.done().isEmpty()) {
-            return List.of();
+            return new Outcome(List.of(), List.of());
         }
-        List<WordChange> changes = result.done().stream()
+        List<WordChange> words = result.done().stream()
                 .flatMap(reading -> reading.changes().stream())
                 .map(change -> new WordChange(change.before(), change.after()))
                 .toList();
         UUID added = store.addStep(
-                account,
-                id,
-                loaded.paper().currentStep(),
-                label(result.done()),
-                changes,
+                standing,
+                new Step.Made(
+                        label(result.done()),
+                        words,
+                        result.done().stream().map(PutRightReading::of).toList(),
+                        result.changed()),
                 result.file().bytes(),
-                StationStates.of(result.report()));
+                StationStates.of(result.report(), standing.stets()));
         examinations.keep(added, result.report());
-        return result.done();
+        return new Outcome(result.done(), result.changed());
     }
 
     private static String label(List<Reading> done) {
@@ -120,16 +128,43 @@ public class PaperService {
         return done.size() == 1 ? first : first + " and " + (done.size() - 1) + " more";
     }
 
-    /** What is safe, and the apparatus once its list is confirmed. */
-    private static Predicate<Reading> chosen(PutRightWish wish) {
+    /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
+    private static Predicate<Reading> chosen(PutRightWish wish, Stets stets) {
         return reading -> {
             FixClass fix = RuleCatalogue.get(reading.rule()).fix();
             boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && wish.wordsConfirmed();
             boolean meant = wish.reading() != null
                     ? ReadingKey.of(reading).equals(wish.reading())
                     : wish.station() == null || Station.of(reading.rule()).id().equals(wish.station());
-            return allowed && meant;
+            return allowed && meant && stets.reason(reading) == null;
         };
+    }
+
+    /** Lets a finding stand, for a reason. */
+    void stet(UUID account, UUID id, String key, String reason) {
+        String plain = reason.strip();
+        if (plain.isEmpty() || plain.length() > LONGEST_REASON) {
+            throw Problem.badRequest("Give a reason of at most " + LONGEST_REASON + " characters.");
+        }
+        Standing standing = store.current(account, id);
+        Report report = report(standing);
+        Reading finding = report.findings().stream()
+                .filter(each -> ReadingKey.of(each).equals(key))
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("This reading is not off any more. Load the paper again."));
+        Stets stets = standing.stets().with(key, plain);
+        store.addStet(
+                standing, Step.Made.labelled("Stet: " + Wording.name(finding)), stets, StationStates.of(report, stets));
+    }
+
+    /** Takes back that a finding stands. */
+    void liftStet(UUID account, UUID id, String key) {
+        Standing standing = store.current(account, id);
+        if (!standing.stets().reasons().containsKey(key)) {
+            throw Problem.notFound("This reading does not stand.");
+        }
+        Stets stets = standing.stets().without(key);
+        store.addStet(standing, Step.Made.labelled("Stet lifted"), stets, StationStates.of(report(standing), stets));
     }
 
     void undo(UUID account, UUID id) {
@@ -141,19 +176,26 @@ public class PaperService {
     }
 
     private void move(UUID account, UUID id, int by) {
-        Loaded loaded = store.load(account, id);
-        Manuscript manuscript = store.neighbour(account, id, by);
-        Report report = examinations.of(
-                manuscript.id(), manuscript.content(), loaded.paper().brief());
-        store.move(account, id, by, StationStates.of(report));
+        Standing standing = store.neighbour(account, id, by);
+        store.move(account, id, by, StationStates.of(report(standing), standing.stets()));
     }
 
     StoredProof handBack(UUID account, UUID id) {
         return store.handBack(account, id);
     }
 
-    byte[] fileOfProof(UUID account, UUID id, int number) {
-        return store.ofProof(account, id, number).content();
+    /** The .docx of a numbered proof. */
+    HandedBack fileOfProof(UUID account, UUID id, int number) {
+        Standing standing = store.ofProof(account, id, number);
+        return new HandedBack(standing.paper().fileName(), standing.manuscript().content());
+    }
+
+    /** The PDF of a numbered proof. */
+    HandedBack pdfOfProof(UUID account, UUID id, int number) {
+        Standing standing = store.ofProof(account, id, number);
+        String name = standing.paper().fileName();
+        byte[] pdf = examinations.pdf(standing.manuscript().content(), report(standing), name);
+        return new HandedBack(name.replaceAll("(?i)\\.docx$", "") + ".pdf", pdf);
     }
 
     void delete(UUID account, UUID id) {
@@ -163,6 +205,19 @@ public class PaperService {
     private static String shorten(String title) {
         return title.length() <= 200 ? title : title.substring(0, 199) + "…";
     }
+
+    /** A file on its way back to the writer. */
+    record HandedBack(String name, byte[] content) {}
+
+    /** A paper's examination, and what the writer lets stand. */
+    record Examined(StoredPaper paper, Report report, Stets stets) {}
+
+    /**
+     * What putting right did.
+     *
+     * @param changed what changed in the file, a phrase each
+     */
+    record Outcome(List<Reading> done, List<String> changed) {}
 
     /**
      * Which findings to put right: one, those of a station, or all.

@@ -1,6 +1,5 @@
 package grintel.server.paper;
 
-import grintel.server.paper.Step.WordChange;
 import grintel.server.problem.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -45,11 +44,23 @@ class PaperStore {
         return new Loaded(paper, steps.findByPaperIdOrderByOrdinal(id), proofs.findByPaperIdOrderByNumber(id));
     }
 
-    /** The file of the step a paper stands at. */
+    /** The step a paper stands at, with its file. */
     @Transactional(readOnly = true)
-    Manuscript current(UUID account, UUID id) {
-        StoredPaper paper = own(account, id);
-        return manuscript(step(id, paper.currentStep()).manuscriptId());
+    Standing current(UUID account, UUID id) {
+        return standing(own(account, id), 0);
+    }
+
+    /** The step next to the one a paper stands at, with its file. */
+    @Transactional(readOnly = true)
+    Standing neighbour(UUID account, UUID id, int by) {
+        return standing(own(account, id), by);
+    }
+
+    private Standing standing(StoredPaper paper, int by) {
+        Step step = steps.findByPaperIdAndOrdinal(paper.id(), paper.currentStep() + by)
+                .orElseThrow(
+                        () -> Problem.conflict(by < 0 ? "There is nothing to undo." : "There is nothing to redo."));
+        return new Standing(paper, step.stets(), manuscript(step.manuscriptId()));
     }
 
     @Transactional
@@ -60,43 +71,43 @@ class PaperStore {
         Instant now = clock.instant();
         StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, choice, now));
         Manuscript manuscript = manuscripts.save(new Manuscript(paper.id(), bytes));
-        steps.save(new Step(paper.id(), 0, "Brought", List.of(), manuscript.id(), now));
+        steps.save(new Step(paper.id(), 0, Step.Made.labelled("Brought"), Stets.NONE, manuscript.id(), now));
         proofs.save(new StoredProof(paper.id(), 1, StoredProof.Reason.BROUGHT, manuscript.id(), now));
         paper.standAt(0, states, now);
         return new Added(paper.id(), manuscript.id());
     }
 
-    /** Adds a step after the one a paper stands at; steps that could have been redone are gone then. */
+    /** Adds a step with a new file after the one a paper stands at; steps that could have been redone are gone then. */
     @Transactional
-    UUID addStep(
-            UUID account,
-            UUID id,
-            int expected,
-            String label,
-            List<WordChange> changes,
-            byte[] bytes,
-            StationStates states) {
-        StoredPaper paper = own(account, id);
-        if (paper.currentStep() != expected) {
-            throw Problem.conflict("The paper was changed in another window. Load it again.");
-        }
-        Instant now = clock.instant();
-        steps.deleteByPaperIdAndOrdinalGreaterThan(id, expected);
-        steps.flush();
-        Manuscript manuscript = manuscripts.save(new Manuscript(id, bytes));
-        steps.save(new Step(id, expected + 1, label, changes, manuscript.id(), now));
-        paper.standAt(expected + 1, states, now);
+    UUID addStep(Standing from, Step.Made made, byte[] bytes, StationStates states) {
+        StoredPaper paper = unmoved(from);
+        Manuscript manuscript = manuscripts.save(new Manuscript(paper.id(), bytes));
+        append(paper, made, from.stets(), manuscript.id(), states);
         return manuscript.id();
     }
 
-    /** The step next to the one a paper stands at. */
-    @Transactional(readOnly = true)
-    Manuscript neighbour(UUID account, UUID id, int by) {
-        StoredPaper paper = own(account, id);
-        return steps.findByPaperIdAndOrdinal(id, paper.currentStep() + by)
-                .map(step -> manuscript(step.manuscriptId()))
-                .orElseThrow(
-                        () -> Problem.conflict(by < 0 ? "There is nothing to undo." : "There is nothing to redo."));
+    /** Adds a step that changes what the writer lets stand, not the file. */
+    @Transactional
+    void addStet(Standing from, Step.Made made, Stets stets, StationStates states) {
+        append(unmoved(from), made, stets, from.manuscript().id(), states);
+    }
+
+    /** The paper, if it still stands where it did when work on it began. */
+    private StoredPaper unmoved(Standing from) {
+        StoredPaper paper = own(from.paper().accountId(), from.paper().id());
+        if (paper.currentStep() != from.paper().currentStep()) {
+            throw Problem.conflict("The paper was changed in another window. Load it again.");
+        }
+        return paper;
+    }
+
+    private void append(StoredPaper paper, Step.Made made, Stets stets, UUID manuscript, StationStates states) {
+        Instant now = clock.instant();
+        int next = paper.currentStep() + 1;
+        steps.deleteByPaperIdAndOrdinalGreaterThan(paper.id(), paper.currentStep());
+        steps.flush();
+        steps.save(new Step(paper.id(), next, made, stets, manuscript, now));
+        paper.standAt(next, states, now);
     }
 
     @Transactional
@@ -119,12 +130,12 @@ class PaperStore {
                 new StoredProof(id, last.number() + 1, StoredProof.Reason.HANDED_BACK, manuscript, clock.instant()));
     }
 
-    /** The file of a numbered proof. */
+    /** A numbered proof with its file; nothing stands in it. */
     @Transactional(readOnly = true)
-    Manuscript ofProof(UUID account, UUID id, int number) {
-        own(account, id);
+    Standing ofProof(UUID account, UUID id, int number) {
+        StoredPaper paper = own(account, id);
         return proofs.findByPaperIdAndNumber(id, number)
-                .map(proof -> manuscript(proof.manuscriptId()))
+                .map(proof -> new Standing(paper, Stets.NONE, manuscript(proof.manuscriptId())))
                 .orElseThrow(() -> Problem.notFound("There is no such proof."));
     }
 
@@ -151,4 +162,11 @@ class PaperStore {
 
     /** What was added. */
     record Added(UUID paper, UUID manuscript) {}
+
+    /**
+     * A paper at one of its steps or proofs.
+     *
+     * @param stets what the writer lets stand there
+     */
+    record Standing(StoredPaper paper, Stets stets, Manuscript manuscript) {}
 }

@@ -41,6 +41,8 @@ final class PaperViews {
      * @param undo what undoing would take back, empty for nothing
      * @param redo what redoing would bring back, empty for nothing
      * @param changes words changed with consent up to this step
+     * @param putRight the readings put right up to this step
+     * @param changed what the last step changed in the file, a phrase each
      */
     record PaperView(
             UUID id,
@@ -53,6 +55,8 @@ final class PaperViews {
             String undo,
             String redo,
             List<ReadingsView.ChangeView> changes,
+            List<PutRightView> putRight,
+            List<String> changed,
             List<ProofView> proofs) {
         static PaperView of(Loaded loaded) {
             StoredPaper paper = loaded.paper();
@@ -73,9 +77,18 @@ final class PaperViews {
                             .flatMap(step -> step.changes().stream())
                             .map(change -> new ReadingsView.ChangeView(change.before(), change.after()))
                             .toList(),
+                    steps.stream()
+                            .filter(step -> step.ordinal() <= at)
+                            .flatMap(step -> step.putRight().stream())
+                            .map(each -> new PutRightView(each.rule(), each.text()))
+                            .toList(),
+                    steps.get(at).changed(),
                     loaded.proofs().stream().map(ProofView::of).toList());
         }
     }
+
+    /** A reading that was put right, in words. */
+    record PutRightView(String rule, String text) {}
 
     /**
      * A numbered proof.

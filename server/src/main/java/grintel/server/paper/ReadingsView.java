@@ -17,17 +17,20 @@ import org.jspecify.annotations.Nullable;
 
 /** The order of work with its readings. */
 record ReadingsView(List<StationReadings> stations) {
-    static ReadingsView of(Report report) {
+    static ReadingsView of(Report report, Stets stets) {
         List<StationReadings> stations = new ArrayList<>();
         for (Station station : Station.values()) {
             List<ReadingView> readings = new ArrayList<>();
             report.verdicts().forEach((rule, verdict) -> {
                 if (Station.of(rule) == station) {
-                    verdict.readings().forEach(reading -> readings.add(ReadingView.of(reading, verdict)));
+                    verdict.readings().forEach(reading -> readings.add(ReadingView.of(reading, verdict, stets)));
                 }
             });
-            int open = (int) readings.stream().filter(ReadingView::off).count();
-            String state = open > 0 ? "open" : readings.isEmpty() ? "none" : "met";
+            int open = (int) readings.stream()
+                    .filter(each -> each.off() && each.stet() == null)
+                    .count();
+            boolean stands = readings.stream().anyMatch(each -> each.stet() != null);
+            String state = open > 0 ? "open" : readings.isEmpty() ? "none" : stands ? "stet" : "met";
             stations.add(new StationReadings(station.id(), state, open, readings));
         }
         return new ReadingsView(stations);
@@ -36,7 +39,7 @@ record ReadingsView(List<StationReadings> stations) {
     /**
      * A station.
      *
-     * @param state open, met or none
+     * @param state open, stet where nothing is open but something stands, met or none
      */
     record StationReadings(String id, String state, int open, List<ReadingView> readings) {}
 
@@ -46,6 +49,7 @@ record ReadingsView(List<StationReadings> stations) {
      * @param key names it in later requests
      * @param fix looks, apparatus, ask or none
      * @param mendable whether it can be put right here
+     * @param stet the reason for which the writer lets it stand; null where it does not
      */
     record ReadingView(
             String key,
@@ -62,8 +66,10 @@ record ReadingsView(List<StationReadings> stations) {
             String why,
             String source,
             List<PlaceView> places,
-            List<ChangeView> changes) {
-        static ReadingView of(Reading reading, Verdict verdict) {
+            List<ChangeView> changes,
+
+            @Nullable String stet) {
+        static ReadingView of(Reading reading, Verdict verdict, Stets stets) {
             FixClass fix = RuleCatalogue.get(reading.rule()).fix();
             boolean bulk = fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
             return new ReadingView(
@@ -76,12 +82,13 @@ record ReadingsView(List<StationReadings> stations) {
                     reading.off(),
                     verdict.ask().weight().id(),
                     fix.id(),
-                    reading.off() && bulk && !reading.edits().isEmpty(),
+                    reading.off() && bulk && !reading.edits().isEmpty() && stets.reason(reading) == null,
                     reading.off() ? Wording.message(reading) : "",
                     Wording.why(reading.rule()),
                     verdict.ask().source(),
                     reading.places().stream().map(PlaceView::of).toList(),
-                    reading.changes().stream().map(ChangeView::of).toList());
+                    reading.changes().stream().map(ChangeView::of).toList(),
+                    reading.off() ? stets.reason(reading) : null);
         }
     }
 

@@ -11,15 +11,18 @@ import java.util.Map;
 /**
  * How a paper stands at each station, kept with the paper so that the list of papers need not examine anything.
  *
- * @param open open readings by station; a station at which nothing is asked, or of which the paper holds nothing, is
+ * @param open open readings by station, those that stand left out; a station at which nothing is asked, or of which the paper holds nothing, is
  *     missing
  */
 record StationStates(int pages, int words, Map<Station, Integer> open) {
-    static StationStates of(Report report) {
+    static StationStates of(Report report, Stets stets) {
         Map<Station, Integer> open = new EnumMap<>(Station.class);
         report.verdicts().forEach((rule, verdict) -> {
             if (verdict.status() == Verdict.Status.MET || verdict.status() == Verdict.Status.OFF) {
-                open.merge(Station.of(rule), verdict.findings().size(), Integer::sum);
+                int findings = (int) verdict.findings().stream()
+                        .filter(finding -> stets.reason(finding) == null)
+                        .count();
+                open.merge(Station.of(rule), findings, Integer::sum);
             }
         });
         return new StationStates(report.proof().pages().size(), report.paper().words(), open);

@@ -73,6 +73,10 @@ class StoredPaper {
         return id;
     }
 
+    UUID accountId() {
+        return accountId;
+    }
+
     String title() {
         return title;
     }
