@@ -18,7 +18,8 @@ function cookie(name: string): string {
   return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
 }
 
-async function problemOf(response: Response): Promise<ApiProblem> {
+/** What an answer that is a refusal says. */
+export async function answerProblem(response: Response): Promise<ApiProblem> {
   let message =
     response.status === 401 ? 'You are signed out. Sign in again.' : 'The server did not answer as expected.'
   try {
@@ -40,7 +41,7 @@ const middleware: Middleware = {
   },
   async onResponse({ response }) {
     if (!response.ok) {
-      throw await problemOf(response)
+      throw await answerProblem(response)
     }
     return response
   },
@@ -76,7 +77,7 @@ export async function sendForm<T>(path: string, form: FormData): Promise<T> {
     throw new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.')
   }
   if (!response.ok) {
-    throw await problemOf(response)
+    throw await answerProblem(response)
   }
   return (await response.json()) as T
 }

@@ -5,12 +5,18 @@ import { changeSettings, useSettings } from '../ui/settings'
 const KEYS: [string[], string][] = [
   [['J'], 'next mark'],
   [['K'], 'previous mark'],
+  [['N'], 'next place of the chosen reading'],
   [['P'], 'put the chosen reading right'],
+  [['S'], 'let the chosen reading stand, or lift that'],
   [['A'], 'put right all that is safe'],
   [['U'], 'undo'],
   [['R'], 'redo'],
   [['1', '…', '9'], 'go to a station'],
   [['G'], 'go to a page'],
+  [['/'], 'find words in the paper'],
+  [['B'], 'before and after'],
+  [['Z'], 'next size of the pages'],
+  [['H'], 'hand in'],
   [['?'], 'this list'],
 ]
 

@@ -1,49 +1,60 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { finding } from './fixtures'
+import type { Filter } from './choice'
+import { finding, rowActions } from './fixtures'
 import { OrderOfWork } from './OrderOfWork'
 import type { Station } from './useProof'
 
 afterEach(cleanup)
 
+const met: Station = {
+  id: 'type',
+  state: 'met',
+  open: 0,
+  readings: [finding('type.face', 'face', { name: 'Face', off: false })],
+}
 const stations: Station[] = [
-  { id: 'sheet', state: 'open', open: 1, readings: [finding('sheet.margins', 'left')] },
   {
-    id: 'type',
-    state: 'met',
-    open: 0,
-    readings: [finding('type.face', 'face', { name: 'Face', off: false })],
+    id: 'sheet',
+    state: 'open',
+    open: 1,
+    readings: [
+      finding('sheet.margins', 'left'),
+      finding('sheet.size', 'sheet', { name: 'Sheet size', stet: 'printed at home' }),
+    ],
   },
+  met,
   { id: 'notes', state: 'none', open: 0, readings: [] },
 ]
 
-function show(chosen: string) {
+function show(chosen: string, filter: Filter = 'all', of = stations) {
   const actions = {
+    ...rowActions(),
     onStation: vi.fn(),
-    onReading: vi.fn(),
-    onPutRight: vi.fn(),
-    onNextPlace: vi.fn(),
+    onFilter: vi.fn(),
+    onHandIn: vi.fn(),
     onPutStationRight: vi.fn(),
   }
   render(
     <OrderOfWork
-      stations={stations}
+      stations={of}
       chosen={chosen}
+      filter={filter}
+      putRight={[{ rule: 'type.size', text: 'Size: 11 pt, now 12 pt' }]}
       reading={null}
-      units="inches"
-      busy={false}
       {...actions}
     />,
   )
   return actions
 }
 
+const states = () =>
+  [/Sheet/, /Type/, /Notes/].map((name) => screen.getAllByRole('button', { name })[0]?.textContent)
+
 describe('the order of work', () => {
   it('tells the state of each station in words, not by colour alone', () => {
-    show('sheet')
-    const states = [/Sheet/, /Type/, /Notes/].map((name) => screen.getByRole('button', { name }).textContent)
-    expect(states).toEqual(['Sheet1 open', 'Typemet', 'Notesnone'])
-    expect(screen.getByText('1 open', { selector: 'span' })).toBeTruthy()
+    show('type')
+    expect(states()).toEqual(['Sheet1 open', 'Typemet', 'Notesnone'])
   })
 
   it('unfolds only the chosen station, in its place', () => {
@@ -64,5 +75,29 @@ describe('the order of work', () => {
     expect(actions.onPutStationRight).toHaveBeenCalledWith(stations[0])
     fireEvent.click(screen.getByRole('button', { name: /Type/ }))
     expect(actions.onStation).toHaveBeenCalledWith('type')
+  })
+
+  it('counts what is open, stands and was put right, and shows only that', () => {
+    const actions = show('sheet', 'stet')
+    expect(screen.getAllByRole('radio').map((each) => each.parentElement?.textContent)).toEqual([
+      'all',
+      '1 open',
+      '1 stet',
+      '1 put right',
+    ])
+    expect(screen.getByText('Sheet size')).toBeTruthy()
+    expect(screen.queryByText('Left margin')).toBeNull()
+    expect(states()).toEqual(['Sheet1 stet', 'Type– stet', 'Notes– stet'])
+    fireEvent.click(screen.getByRole('radio', { name: '1 open' }))
+    expect(actions.onFilter).toHaveBeenCalledWith('open')
+  })
+
+  it('leads to the hand-in once nothing is open', () => {
+    show('sheet')
+    expect(screen.queryByText('Nothing is open.')).toBeNull()
+    cleanup()
+    const actions = show('type', 'all', [met])
+    fireEvent.click(screen.getByRole('button', { name: 'Hand in' }))
+    expect(actions.onHandIn).toHaveBeenCalled()
   })
 })

@@ -1,6 +1,11 @@
-import type { Layout, Reading } from './useProof'
+import { useVirtualizer } from '@tanstack/react-virtual'
+import { useEffect, useMemo, useRef } from 'react'
+import type { Layout, Page, Reading } from './useProof'
 
-/** The run of pages: small sheets with a pencil tick for each place of a finding. */
+const ITEM = 74
+const MOST_TICKS = 7
+
+/** The run of pages: small sheets with a pencil tick for each place of a finding, the one in view in an ink frame. */
 export function PageRun({
   layout,
   findings,
@@ -12,51 +17,100 @@ export function PageRun({
   current: number
   onPage: (page: number) => void
 }) {
-  const ticks = new Map<number, number>()
-  for (const finding of findings) {
-    for (const place of finding.places) {
-      ticks.set(place.page, (ticks.get(place.page) ?? 0) + 1)
+  const scroller = useRef<HTMLElement>(null)
+  const ticks = useMemo(() => {
+    const counts = new Map<number, number>()
+    for (const finding of findings) {
+      for (const place of finding.places) {
+        counts.set(place.page, (counts.get(place.page) ?? 0) + 1)
+      }
     }
-  }
+    return counts
+  }, [findings])
+  const virtual = useVirtualizer({
+    count: layout.pages.length,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ITEM,
+    overscan: 6,
+    paddingStart: 10,
+  })
+  useEffect(() => virtual.scrollToIndex(current - 1), [virtual, current])
   return (
     <nav
+      ref={scroller}
       aria-label="Pages"
-      className="flex w-[58px] flex-col items-center gap-3 overflow-y-auto border-l border-rule bg-(--strip) py-3"
+      className="w-[58px] overflow-y-auto border-l border-rule bg-(--strip)"
     >
-      {layout.pages.map((page) => {
-        const count = ticks.get(page.number) ?? 0
-        return (
-          <button
-            key={page.number}
-            type="button"
-            onClick={() => onPage(page.number)}
-            aria-label={`Page ${page.number}${count > 0 ? `, ${count} marks` : ''}`}
-            aria-current={page.number === current ? 'page' : undefined}
-            className="flex flex-col items-center"
-          >
-            <svg viewBox="0 0 44 46" className="w-11" aria-hidden="true">
-              <rect
-                x={4}
-                y={2}
-                width={32}
-                height={41}
-                fill="var(--sheet)"
-                stroke={page.number === current ? 'var(--color-base-content)' : 'var(--rule)'}
-                strokeWidth={page.number === current ? 2.4 : 1}
-              />
-              {Array.from({ length: Math.min(count, 7) }, (_, tick) => (
-                <path
-                  key={tick}
-                  d={`M36 ${8 + tick * 5}h6`}
-                  stroke="var(--color-primary)"
-                  strokeWidth={1.8}
-                />
-              ))}
-            </svg>
-            <span className="text-xs text-soft">{page.number}</span>
-          </button>
-        )
-      })}
+      <ol className="relative" style={{ height: virtual.getTotalSize() }}>
+        {virtual.getVirtualItems().map((item) => {
+          const page = layout.pages[item.index]
+          const count = ticks.get(item.index + 1) ?? 0
+          return (
+            page && (
+              <li
+                key={item.key}
+                className="absolute flex w-full justify-center"
+                style={{ transform: `translateY(${item.start}px)` }}
+              >
+                <button
+                  type="button"
+                  onClick={() => onPage(page.number)}
+                  aria-label={`Page ${page.number}${count > 0 ? `, ${count} marks` : ''}`}
+                  aria-current={page.number === current ? 'page' : undefined}
+                  className="flex flex-col items-center"
+                >
+                  <SmallSheet
+                    page={page}
+                    ticks={Math.min(count, MOST_TICKS)}
+                    current={page.number === current}
+                  />
+                  <span className="text-xs text-soft">{page.number}</span>
+                </button>
+              </li>
+            )
+          )
+        })}
+      </ol>
     </nav>
+  )
+}
+
+function SmallSheet({ page, ticks, current }: { page: Page; ticks: number; current: boolean }) {
+  const lines = useMemo(
+    () =>
+      page.lines
+        .filter((line) => line.width > 0)
+        .map((line) => `M${line.x} ${line.y}h${line.width}`)
+        .join(''),
+    [page],
+  )
+  const scale = Math.min(34 / page.width, 44 / page.height)
+  return (
+    <svg viewBox="0 0 46 48" className="w-[46px]" aria-hidden="true">
+      <rect
+        x={2}
+        y={2}
+        width={page.width * scale}
+        height={page.height * scale}
+        fill="var(--sheet)"
+        stroke={current ? 'var(--color-base-content)' : 'var(--rule)'}
+        strokeWidth={current ? 2.4 : 1}
+      />
+      <path
+        d={lines}
+        transform={`translate(2 2) scale(${scale})`}
+        stroke="var(--sheet-ink)"
+        strokeOpacity={0.4}
+        strokeWidth={9}
+      />
+      {Array.from({ length: ticks }, (_, tick) => (
+        <path
+          key={tick}
+          d={`M${page.width * scale + 1} ${7 + tick * 5}h7`}
+          stroke="var(--color-primary)"
+          strokeWidth={1.8}
+        />
+      ))}
+    </svg>
   )
 }

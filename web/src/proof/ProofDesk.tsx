@@ -1,23 +1,26 @@
-import { useCallback, useMemo, useRef, useState } from 'react'
-import { Notice } from '../ui/Notice'
-import { useSettings } from '../ui/settings'
+import { useRef, useState } from 'react'
+import { changeSettings, useSettings } from '../ui/settings'
+import { type Filter, isOpen, stands } from './choice'
+import { Compare } from './compare/Compare'
 import { ConsentDialog } from './ConsentDialog'
 import { Desk } from './Desk'
+import { DeskNotes } from './DeskNotes'
+import { FindBar } from './FindBar'
 import { GoToPage } from './GoToPage'
+import { HandInDialog } from './HandInDialog'
 import { KeysDialog } from './KeysDialog'
-import type { Mark } from './marks'
 import { OrderOfWork } from './OrderOfWork'
 import { PageRun } from './PageRun'
 import { ProofFooter } from './ProofFooter'
 import { ProofHeader } from './ProofHeader'
+import { useChoice } from './useChoice'
+import { useCommands } from './useCommands'
+import { useFind } from './useFind'
 import { useKeys } from './useKeys'
-import { type Layout, type Paper, type Reading, type Station, useSteps, type Wish } from './useProof'
+import type { Layout, Paper, Station } from './useProof'
+import { nextZoom } from './zoom'
 
-interface Target {
-  page: number
-  y: number
-  turn: number
-}
+type Overlay = 'keys' | 'page' | 'hand-in'
 
 /** The corrector's desk: the order of work on the left, the pages in the middle, the run of pages on the right. */
 export function ProofDesk({
@@ -29,119 +32,47 @@ export function ProofDesk({
   layout: Layout
   stations: Station[]
 }) {
-  const { units, singleKeys } = useSettings()
-  const firstOpen = stations.find((station) => station.open > 0) ?? stations[0]
-  const [station, setStation] = useState(firstOpen?.id ?? 'sheet')
-  const [readingKey, setReadingKey] = useState<string | null>(
-    firstOpen?.readings.find((each) => each.off)?.key ?? null,
-  )
-  const [place, setPlace] = useState(0)
+  const { units, zoom, singleKeys } = useSettings()
+  const choice = useChoice(layout, stations)
+  const commands = useCommands(paper, stations, choice.say)
+  const find = useFind(layout.pages, choice.goTo)
+  const [filter, setFilter] = useState<Filter>('all')
+  const [lit, setLit] = useState<string | null>(null)
+  const [letting, setLetting] = useState<string | null>(null)
   const [page, setPage] = useState(1)
-  const [target, setTarget] = useState<Target | null>(null)
-  const [consent, setConsent] = useState<{ readings: Reading[]; wish: Wish; looksToo: boolean } | null>(null)
-  const [overlay, setOverlay] = useState<'keys' | 'page' | null>(null)
-  const [said, setSaid] = useState('')
+  const [comparing, setComparing] = useState(false)
+  const [overlay, setOverlay] = useState<Overlay | null>(null)
   const scroller = useRef<HTMLDivElement>(null)
-  const steps = useSteps(paper.id, setSaid)
+  const findings = stations.flatMap((each) => each.readings.filter(isOpen))
+  const close = () => setOverlay(null)
 
-  const readings = useMemo(() => stations.flatMap((each) => each.readings), [stations])
-  const inStation = stations.find((each) => each.id === station)?.readings ?? []
-  const chosen = inStation.find((each) => each.key === readingKey)
-  const findings = readings.filter((each) => each.off)
-  const mendable = findings.filter((each) => each.mendable)
-  const busy = steps.putRight.isPending || steps.undo.isPending || steps.redo.isPending
-  const problem = steps.putRight.error ?? steps.undo.error ?? steps.redo.error ?? steps.handBack.error
-
-  const goTo = useCallback((to: number, y = 0) => {
-    setTarget((before) => ({ page: to, y, turn: (before?.turn ?? 0) + 1 }))
-  }, [])
-
-  const show = (reading: Reading, index: number) => {
-    const at = reading.places[index]
-    if (at) {
-      setPlace(index)
-      const line = layout.pages[at.page - 1]?.lines.find(
-        (each) => each.part === at.part && each.paragraph === at.paragraph,
-      )
-      goTo(at.page, line?.top ?? 0)
-      setSaid(`${reading.name}, page ${at.page}${at.quote ? `: ${at.quote}` : ''}`)
-    }
-  }
-  const choose = (reading: Reading, index = 0) => {
-    setStation(reading.rule.split('.')[0] ?? station)
-    setReadingKey(reading.key)
-    show(reading, index)
-  }
-  const chooseStation = (id: string) => {
-    setStation(id)
-    const first = stations.find((each) => each.id === id)?.readings.find((each) => each.off)
-    setReadingKey(first?.key ?? null)
-    setPlace(0)
-    if (first) {
-      show(first, 0)
-    }
-  }
-
-  const putRight = (wish: Wish) => {
-    setConsent(null)
-    steps.putRight.mutate(wish, {
-      onSuccess: (done) =>
-        setSaid(
-          done.length > 0
-            ? `Put right: ${done.length === 1 ? done[0] : `${done.length} readings`}`
-            : 'There was nothing to put right',
-        ),
-    })
-  }
-  const ask = (wanted: Reading[], wish: Wish) => {
-    const words = wanted.filter((each) => each.fix === 'apparatus')
-    if (words.length > 0) {
-      setConsent({ readings: words, wish, looksToo: words.length < wanted.length })
-    } else {
-      putRight(wish)
-    }
-  }
-  const putAllRight = () => {
-    if (mendable.length > 0 && !busy) {
-      ask(mendable, { wordsConfirmed: false })
-    }
-  }
-  const move = (by: 1 | -1) => {
-    const places = findings.flatMap((each) => each.places.map((_, index) => ({ reading: each, index })))
-    const at = places.findIndex((each) => each.reading.key === readingKey && each.index === place)
-    const next = places[(at + by + places.length) % places.length]
-    if (next) {
-      choose(next.reading, next.index)
-    }
-  }
-
-  const undo = () => {
-    if (paper.undo && !busy) {
-      steps.undo.mutate(undefined, { onSuccess: () => setSaid(`Taken back: ${paper.undo}`) })
-    }
-  }
-  const redo = () => {
-    if (paper.redo && !busy) {
-      steps.redo.mutate(undefined, { onSuccess: () => setSaid(`Brought back: ${paper.redo}`) })
+  const letStand = () => {
+    const { reading } = choice
+    if (reading && stands(reading)) {
+      commands.lift(reading)
+    } else if (reading?.off) {
+      setLetting(reading.key)
     }
   }
   const stationKeys = Object.fromEntries(
-    stations.slice(0, 9).map((each, index) => [String(index + 1), () => chooseStation(each.id)]),
+    stations.slice(0, 9).map((each, index) => [String(index + 1), () => choice.chooseStation(each.id)]),
   )
   useKeys(
     {
       ...stationKeys,
-      j: () => move(1),
-      k: () => move(-1),
-      p: () => {
-        if (chosen?.mendable && !busy) {
-          ask([chosen], { reading: chosen.key, wordsConfirmed: false })
-        }
-      },
-      a: putAllRight,
-      u: undo,
-      r: redo,
+      j: () => choice.move(1),
+      k: () => choice.move(-1),
+      n: () => choice.reading && choice.nextPlace(choice.reading),
+      p: () => choice.reading && commands.putReadingRight(choice.reading),
+      s: letStand,
+      a: commands.putAllRight,
+      u: commands.undo,
+      r: commands.redo,
+      b: () => setComparing(!comparing),
+      h: () => setOverlay('hand-in'),
       g: () => setOverlay('page'),
+      z: () => changeSettings({ zoom: nextZoom(zoom) }),
+      '/': find.start,
       '?': () => setOverlay('keys'),
     },
     singleKeys,
@@ -151,101 +82,130 @@ export function ProofDesk({
     <div className="flex h-full flex-col max-md:h-auto">
       <ProofHeader
         paper={paper}
-        safe={mendable.length}
-        busy={busy}
-        onUndo={undo}
-        onRedo={redo}
-        onHandBack={() => steps.handBack.mutate()}
-        onPutAllRight={putAllRight}
+        safe={commands.mendable.length}
+        busy={commands.busy}
+        comparing={comparing}
+        onCompare={() => setComparing(!comparing)}
+        onUndo={commands.undo}
+        onRedo={commands.redo}
+        onHandIn={() => setOverlay('hand-in')}
+        onPutAllRight={commands.putAllRight}
       />
-      <main className="grid min-h-0 flex-1 grid-cols-[392px_minmax(0,1fr)_58px] max-lg:grid-cols-[340px_minmax(0,1fr)] max-md:grid-cols-1">
-        <OrderOfWork
-          stations={stations}
-          chosen={station}
-          reading={readingKey}
-          units={units}
-          busy={busy}
-          onStation={chooseStation}
-          onReading={(key) => {
-            setReadingKey(key)
-            const next = inStation.find((each) => each.key === key)
-            if (next) {
-              show(next, 0)
-            }
-          }}
-          onPutRight={(reading) => ask([reading], { reading: reading.key, wordsConfirmed: false })}
-          onNextPlace={(reading) =>
-            show(reading, reading.key === readingKey ? (place + 1) % reading.places.length : 0)
-          }
-          onPutStationRight={(of) =>
-            ask(
-              of.readings.filter((each) => each.mendable),
-              { station: of.id, wordsConfirmed: false },
-            )
-          }
-        />
-        {/* The desk scrolls by itself, so it must be reachable by the keyboard too. */}
-        <div
-          ref={scroller}
-          role="region"
-          aria-label="Pages of the proof"
-          tabIndex={0}
-          className="relative overflow-y-auto bg-base-300 max-md:h-[90vh]"
-        >
-          {problem && (
-            <div className="sticky top-2 z-10 mx-auto max-w-xl p-2">
-              <Notice message={problem.message} />
-            </div>
-          )}
-          {layout.approximate.length > 0 && (
-            <p className="mx-auto max-w-[720px] px-4 pt-3 text-sm text-soft">
-              {layout.approximate.join(', ')}: drawn in the nearest face there is, so line and page ends are
-              approximate.
-            </p>
-          )}
-          <Desk
-            layout={layout}
-            paper={paper.id}
-            station={station}
-            readings={inStation}
-            shown={chosen ? [chosen] : inStation}
+      {comparing ? (
+        <main className="flex min-h-0 flex-1 flex-col">
+          <Compare paper={paper} onClose={() => setComparing(false)} />
+        </main>
+      ) : (
+        <main className="grid min-h-0 flex-1 grid-cols-[392px_minmax(0,1fr)_58px] max-lg:grid-cols-[340px_minmax(0,1fr)] max-md:grid-cols-1">
+          <OrderOfWork
+            stations={stations}
+            chosen={choice.station}
+            filter={filter}
+            putRight={paper.putRight}
+            reading={choice.key}
             units={units}
-            chosenMark={readingKey ? `${readingKey}#${place}` : null}
-            onMark={(mark: Mark) => {
-              setReadingKey(mark.reading)
-              setPlace(mark.place)
+            busy={commands.busy}
+            lit={lit}
+            letting={letting}
+            onStation={choice.chooseStation}
+            onFilter={setFilter}
+            onHandIn={() => setOverlay('hand-in')}
+            onLit={setLit}
+            onReading={choice.chooseReading}
+            onPutRight={commands.putReadingRight}
+            onPutStationRight={commands.putStationRight}
+            onNextPlace={choice.nextPlace}
+            onLetting={setLetting}
+            onStet={(reading, reason) => {
+              setLetting(null)
+              commands.stet(reading, reason)
             }}
-            onPage={setPage}
-            scroller={scroller}
-            target={target}
+            onLift={commands.lift}
           />
-        </div>
-        <div className="contents max-lg:hidden">
-          <PageRun layout={layout} findings={findings} current={page} onPage={goTo} />
-        </div>
-      </main>
+          <div className="flex min-h-0 min-w-0 flex-col max-md:h-[90vh]">
+            {find.open && (
+              <FindBar
+                words={find.words}
+                count={find.hits.length}
+                current={find.current}
+                onWords={find.look}
+                onMove={find.move}
+                onClose={find.close}
+              />
+            )}
+            <DeskNotes
+              problem={overlay === 'hand-in' ? null : commands.problem}
+              stage={commands.busy ? choice.said : ''}
+              outcome={commands.outcome}
+              layout={layout}
+              onUndo={commands.undo}
+              onCloseOutcome={commands.closeOutcome}
+            />
+            {/* The desk scrolls by itself, so it must be reachable by the keyboard too. */}
+            <div
+              ref={scroller}
+              role="region"
+              aria-label="Pages of the proof"
+              tabIndex={0}
+              className="relative min-h-0 flex-1 overflow-auto bg-base-300"
+            >
+              <Desk
+                layout={layout}
+                paper={paper.id}
+                station={choice.station}
+                readings={choice.readings}
+                units={units}
+                zoom={zoom}
+                chosenMark={choice.key && `${choice.key}#${choice.place}`}
+                lit={lit ?? choice.key}
+                hits={find.hits}
+                hit={find.hits[find.current]}
+                onMark={(mark) => choice.chooseMark(mark.reading, mark.place)}
+                onLit={setLit}
+                onPage={setPage}
+                scroller={scroller}
+                target={choice.target}
+              />
+            </div>
+          </div>
+          <div className="contents max-lg:hidden">
+            <PageRun layout={layout} findings={findings} current={page} onPage={choice.goTo} />
+          </div>
+        </main>
+      )}
       <ProofFooter paper={paper} onKeys={() => setOverlay('keys')} />
       <p role="status" className="sr-only">
-        {said}
+        {choice.said}
       </p>
-      {consent && (
+      {commands.consent && (
         <ConsentDialog
-          readings={consent.readings}
-          looksToo={consent.looksToo}
-          onConfirm={() => putRight({ ...consent.wish, wordsConfirmed: true })}
-          onLooksOnly={() => putRight(consent.wish)}
-          onClose={() => setConsent(null)}
+          readings={commands.consent.readings}
+          looksToo={commands.consent.looksToo}
+          onConfirm={commands.confirm}
+          onLooksOnly={commands.looksOnly}
+          onClose={commands.leave}
         />
       )}
-      {overlay === 'keys' && <KeysDialog onClose={() => setOverlay(null)} />}
+      {overlay === 'keys' && <KeysDialog onClose={close} />}
+      {overlay === 'hand-in' && (
+        <HandInDialog
+          paper={paper}
+          layout={layout}
+          open={findings.length}
+          busy={commands.busy}
+          problem={commands.problem}
+          onHandIn={(kind) => commands.handIn(kind, close)}
+          onClose={close}
+        />
+      )}
       {overlay === 'page' && (
         <GoToPage
           pages={layout.pages.length}
           onGo={(to) => {
-            setOverlay(null)
-            goTo(to)
+            close()
+            choice.goTo(to)
           }}
-          onClose={() => setOverlay(null)}
+          onClose={close}
         />
       )}
     </div>

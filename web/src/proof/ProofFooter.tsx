@@ -3,10 +3,11 @@ import { Dialog } from '../ui/Dialog'
 import { Key } from '../ui/Key'
 import { changeSettings, useSettings } from '../ui/settings'
 import type { Paper } from './useProof'
+import { nextZoom, ZOOMS } from './zoom'
 
-/** The pledge about the writer's words, the keys, and the unit. */
+/** The pledge about the writer's words, the keys, the unit and the size of the pages. */
 export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => void }) {
-  const { units } = useSettings()
+  const { units, zoom } = useSettings()
   const [listing, setListing] = useState(false)
   return (
     <footer className="flex h-7 items-center gap-6 overflow-hidden border-t border-rule px-4 text-[13px] whitespace-nowrap text-soft">
@@ -27,6 +28,9 @@ export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => voi
       <span className="hidden items-center gap-1 lg:flex">
         <Key name="1" />–<Key name="9" /> station
       </span>
+      <span className="hidden items-center gap-1 xl:flex">
+        <Key name="/" /> find
+      </span>
       <button
         type="button"
         className="hidden items-center gap-1 hover:text-base-content lg:flex"
@@ -41,6 +45,14 @@ export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => voi
       >
         <span className="sr-only">Lengths in </span>
         {units}
+      </button>
+      <button
+        type="button"
+        className="hidden items-center gap-1 hover:text-base-content md:flex"
+        onClick={() => changeSettings({ zoom: nextZoom(zoom) })}
+      >
+        <span className="sr-only">Size of the pages: </span>
+        {ZOOMS[zoom]} <Key name="Z" />
       </button>
       {listing && (
         <Dialog title="Changed with your consent" onClose={() => setListing(false)}>

@@ -1,41 +1,30 @@
 import { Link } from 'react-router'
 import { Key } from '../ui/Key'
 import { Wordmark } from '../ui/Wordmark'
+import { ordinal } from './ordinal'
 import type { Paper } from './useProof'
-
-const ORDINALS = [
-  'First',
-  'Second',
-  'Third',
-  'Fourth',
-  'Fifth',
-  'Sixth',
-  'Seventh',
-  'Eighth',
-  'Ninth',
-  'Tenth',
-]
-
-function ordinal(number: number): string {
-  return ORDINALS[number - 1] ?? `${number}th`
-}
 
 /** The head of the proof: which paper, which proof, and the commands for the whole of it. */
 export function ProofHeader({
   paper,
   safe,
   busy,
+  comparing,
+  onCompare,
   onUndo,
   onRedo,
-  onHandBack,
+  onHandIn,
   onPutAllRight,
 }: {
   paper: Paper
+  /** How many readings can be put right. */
   safe: number
   busy: boolean
+  comparing: boolean
+  onCompare: () => void
   onUndo: () => void
   onRedo: () => void
-  onHandBack: () => void
+  onHandIn: () => void
   onPutAllRight: () => void
 }) {
   const proof = paper.proofs.at(-1)?.number ?? 1
@@ -52,6 +41,9 @@ export function ProofHeader({
         </p>
       </div>
       <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-quiet" aria-pressed={comparing} onClick={onCompare}>
+          Before and after <Key name="B" />
+        </button>
         <button
           type="button"
           className="btn btn-quiet"
@@ -74,9 +66,9 @@ export function ProofHeader({
           type="button"
           className={safe > 0 ? 'btn btn-quiet' : 'btn btn-primary'}
           disabled={busy}
-          onClick={onHandBack}
+          onClick={onHandIn}
         >
-          Download
+          Hand in <Key name="H" />
         </button>
         {safe > 0 && (
           <button type="button" className="btn btn-primary" disabled={busy} onClick={onPutAllRight}>

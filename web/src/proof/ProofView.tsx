@@ -21,11 +21,24 @@ export function ProofView() {
     )
   }
   if (!paper.data || !layout.data || !readings.data) {
-    return (
-      <p role="status" className="p-8 text-soft">
-        Laying out the pages…
-      </p>
-    )
+    return <Waiting title={paper.data?.title} />
   }
   return <ProofDesk key={id} paper={paper.data} layout={layout.data} stations={readings.data.stations} />
+}
+
+/** An empty sheet on the desk until the pages are there. */
+function Waiting({ title }: { title: string | undefined }) {
+  return (
+    <main className="grid h-full grid-cols-[392px_minmax(0,1fr)] max-md:grid-cols-1">
+      <div className="border-r border-rule bg-base-100 p-4">
+        <h1 className="text-[17px]">{title ?? 'Opening the paper'}</h1>
+        <p role="status" className="pt-1 text-soft">
+          Laying out the pages and measuring them…
+        </p>
+      </div>
+      <div aria-hidden="true" className="flex justify-center overflow-hidden bg-base-300 pt-[22px]">
+        <div className="sheet-shadow h-[1056px] w-[816px] max-w-[94%] bg-(--sheet)" />
+      </div>
+    </main>
+  )
 }

@@ -1,4 +1,11 @@
-import type { Line, Page, Reading } from './useProof'
+import { vi } from 'vitest'
+import type { RowActions } from './ReadingRow'
+import type { Line, Page, Reading, Run } from './useProof'
+
+/** Some text in a face, for tests. */
+export function run(text: string, x: number, width: number, more: Partial<Run> = {}): Run {
+  return { text, x, width, face: 'LiberationSerif-Regular', size: 12, ...more }
+}
 
 /** A line of text at a height, for tests. */
 export function line(paragraph: number, number: number, y: number, more: Partial<Line> = {}): Line {
@@ -12,9 +19,8 @@ export function line(paragraph: number, number: number, y: number, more: Partial
     top: y - 11,
     height: 16,
     left: 90,
-    runs: [
-      { text: 'In all three novels', x: more.x ?? 90, width: 400, face: 'LiberationSerif-Regular', size: 12 },
-    ],
+    right: 522,
+    runs: [run('In all three novels', more.x ?? 90, 400)],
     ...more,
   }
 }
@@ -33,6 +39,8 @@ export function page(lines: Line[], more: Partial<Page> = {}): Page {
     headerDistance: 28.8,
     lines,
     pictures: [],
+    fills: [],
+    tables: [],
     ...more,
   }
 }
@@ -57,4 +65,21 @@ export function finding(rule: string, quantity: string, more: Partial<Reading> =
     changes: [],
     ...more,
   }
+}
+
+/** What a row of the ledger can ask for, watched. */
+export function rowActions() {
+  return {
+    units: 'inches',
+    busy: false,
+    lit: null,
+    letting: null,
+    onLit: vi.fn(),
+    onReading: vi.fn(),
+    onPutRight: vi.fn(),
+    onNextPlace: vi.fn(),
+    onLetting: vi.fn(),
+    onStet: vi.fn(),
+    onLift: vi.fn(),
+  } satisfies RowActions
 }

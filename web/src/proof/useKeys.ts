@@ -1,5 +1,8 @@
 import { useEffect, useRef } from 'react'
 
+/** Where keys are typed or mean something else. */
+const FIELDS = 'input:not([type=radio], [type=checkbox], [type=range]), select, textarea, dialog'
+
 /** Calls an action for a key pressed anywhere but in a field or a dialog. */
 export function useKeys(actions: Record<string, () => void>, on: boolean) {
   const latest = useRef(actions)
@@ -9,7 +12,7 @@ export function useKeys(actions: Record<string, () => void>, on: boolean) {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target instanceof HTMLElement ? event.target : null
-      const typing = target?.closest('input, select, textarea, dialog') !== null && target !== null
+      const typing = target !== null && target.closest(FIELDS) !== null
       if (typing || event.ctrlKey || event.metaKey || event.altKey) {
         return
       }

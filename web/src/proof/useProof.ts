@@ -1,16 +1,28 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas } from '../api/client'
+import { download } from '../api/download'
 import { finish } from '../api/work'
 
 export type Paper = Schemas['PaperView']
 export type Layout = Schemas['LayoutView']
+export type Face = Schemas['FaceView']
 export type Page = Schemas['PageView']
 export type Line = Schemas['LineView']
+export type Run = Schemas['RunView']
 export type Station = Schemas['StationReadings']
 export type Reading = Schemas['ReadingView']
 export type Place = Schemas['PlaceView']
 export type Quantity = Schemas['QuantityView']
 export type Wish = Schemas['PutRightRequest']
+
+/** What a paper is handed in as. */
+export type Kind = 'docx' | 'pdf'
+
+/** What putting right did: the readings, and what that changed in the file. */
+export interface Outcome {
+  done: string[]
+  changed: string[]
+}
 
 const at = (id: string) => ({ params: { path: { id } } })
 
@@ -21,13 +33,26 @@ export function usePaper(id: string) {
   })
 }
 
-/** The pages of the step a paper stands at. */
+/** The pages of the step a paper stands at; those of the step before until they are there. */
 export function useLayout(id: string, step: number | undefined) {
   return useQuery({
-    queryKey: ['layout', id, step],
+    queryKey: ['layout', id, 'step', step],
     queryFn: async () => body(await api.GET('/api/papers/{id}/layout', at(id))),
     enabled: step !== undefined,
     placeholderData: (before) => before,
+  })
+}
+
+/** The pages of a numbered proof, or with 0 of the paper as it stands at a step. */
+export function useProofLayout(id: string, proof: number, step: number) {
+  return useQuery({
+    queryKey: proof > 0 ? ['layout', id, 'proof', proof] : ['layout', id, 'step', step],
+    queryFn: async () =>
+      body(
+        await api.GET('/api/papers/{id}/layout', {
+          params: { path: { id }, query: proof > 0 ? { proof } : {} },
+        }),
+      ),
   })
 }
 
@@ -55,10 +80,20 @@ export function useSteps(id: string, onStage: (stage: string) => void) {
     ])
   }
   const putRight = useMutation({
-    mutationFn: async (wish: Wish) => {
+    mutationFn: async (wish: Wish): Promise<Outcome> => {
       const started = body(await api.POST('/api/papers/{id}/put-right', { ...at(id), body: wish }))
-      return (await finish(started, onStage)).done ?? []
+      const work = await finish(started, onStage)
+      return { done: work.done ?? [], changed: work.changed ?? [] }
     },
+    onSuccess: refresh,
+  })
+  const stet = useMutation({
+    mutationFn: (wish: Schemas['StetRequest']) =>
+      api.POST('/api/papers/{id}/stet', { ...at(id), body: wish }),
+    onSuccess: refresh,
+  })
+  const lift = useMutation({
+    mutationFn: (reading: string) => api.POST('/api/papers/{id}/stet/lift', { ...at(id), body: { reading } }),
     onSuccess: refresh,
   })
   const undo = useMutation({
@@ -69,13 +104,13 @@ export function useSteps(id: string, onStage: (stage: string) => void) {
     mutationFn: () => api.POST('/api/papers/{id}/redo', at(id)),
     onSuccess: refresh,
   })
-  const handBack = useMutation({
-    mutationFn: async () => {
-      const proof = body(await api.POST('/api/papers/{id}/proofs', at(id)))
-      window.location.assign(`/api/papers/${id}/proofs/${proof.number}/file`)
-      return proof
+  const handIn = useMutation({
+    mutationFn: async (kind: Kind) => {
+      const { number } = body(await api.POST('/api/papers/{id}/proofs', at(id)))
+      await download(`/api/papers/${id}/proofs/${number}/${kind === 'pdf' ? 'pdf' : 'file'}`)
+      return number
     },
     onSuccess: refresh,
   })
-  return { putRight, undo, redo, handBack }
+  return { putRight, stet, lift, undo, redo, handIn }
 }

@@ -2,14 +2,18 @@ import { useSyncExternalStore } from 'react'
 
 export type Units = 'inches' | 'centimetres'
 
+/** How large pages are shown. */
+export type Zoom = 'width' | 'page' | 'actual'
+
 export interface Settings {
   units: Units
+  zoom: Zoom
   singleKeys: boolean
   theme: 'system' | 'desk' | 'desk-dark'
 }
 
 const STORE = 'grintel.settings'
-const initial: Settings = { units: 'inches', singleKeys: true, theme: 'system' }
+const initial: Settings = { units: 'inches', zoom: 'width', singleKeys: true, theme: 'system' }
 const listeners = new Set<() => void>()
 let current = load()
 

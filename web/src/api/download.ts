@@ -1,0 +1,22 @@
+import { answerProblem } from './client'
+
+/** Fetches a file and hands it to the browser to keep, so that a refusal comes as words and not as a page. */
+export async function download(path: string): Promise<void> {
+  const response = await fetch(path)
+  if (!response.ok) {
+    throw await answerProblem(response)
+  }
+  const address = URL.createObjectURL(await response.blob())
+  const link = document.createElement('a')
+  link.href = address
+  link.download = nameIn(response.headers.get('Content-Disposition') ?? '')
+  link.click()
+  // The browser reads the file after the click; the address must outlive it by a little.
+  setTimeout(() => URL.revokeObjectURL(address), 60_000)
+}
+
+/** The name of a file as its head gives it (RFC 6266, the extended form). */
+export function nameIn(disposition: string): string {
+  const encoded = /filename\*=UTF-8''([^;]+)/i.exec(disposition)?.[1]
+  return encoded ? decodeURIComponent(encoded) : 'paper'
+}

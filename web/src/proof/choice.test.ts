@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest'
+import { isOpen, neighbour, shownReadings, stands } from './choice'
+import { finding } from './fixtures'
+import type { Reading, Station } from './useProof'
+
+const twice = [1, 2].map((page) => ({ part: 'text', page, paragraph: page, quote: '' }))
+const left = finding('sheet.margins', 'left')
+const header = finding('sheet.header-distance', 'header', {
+  stet: 'as in the course sample',
+  mendable: false,
+})
+const size = finding('sheet.size', 'sheet', { off: false })
+const gap = finding('spacing.paragraph-gap', 'after', { places: twice })
+
+function stations(...sheet: Reading[]): Station[] {
+  return [
+    { id: 'sheet', state: 'open', open: 1, readings: sheet },
+    { id: 'spacing', state: 'open', open: 1, readings: [gap] },
+  ]
+}
+
+describe('what stands', () => {
+  it('is off but not open', () => {
+    expect([left, header, size].map(isOpen)).toEqual([true, false, false])
+    expect([left, header, size].map(stands)).toEqual([false, true, false])
+  })
+})
+
+describe('the readings of a station', () => {
+  const station = { id: 'sheet', state: 'open', open: 1, readings: [size, header, left] }
+
+  it('come with the open ones first, then what stands, then what is met', () => {
+    expect(shownReadings(station, 'all')).toEqual([left, header, size])
+  })
+
+  it('are those the filter asks for', () => {
+    expect(shownReadings(station, 'open')).toEqual([left])
+    expect(shownReadings(station, 'stet')).toEqual([header])
+  })
+})
+
+describe('the next place', () => {
+  it('is the next of the same reading, then of the next, and round the end', () => {
+    const all = stations(left, header)
+    const step = (key: string, place: number, by: 1 | -1) => {
+      const to = neighbour(all, key, place, by)
+      return [to?.reading.key, to?.place]
+    }
+    expect(step(left.key, 0, 1)).toEqual([gap.key, 0])
+    expect(step(gap.key, 0, 1)).toEqual([gap.key, 1])
+    expect(step(gap.key, 1, 1)).toEqual([left.key, 0])
+    expect(step(left.key, 0, -1)).toEqual([gap.key, 1])
+  })
+
+  it('goes on in the same station once the chosen reading was put right', () => {
+    const right = finding('sheet.margins', 'right')
+    const met = { ...left, off: false }
+    expect(neighbour(stations(met, right), left.key, 0, 1)?.reading.key).toBe(right.key)
+    expect(neighbour(stations(met), left.key, 0, 1)?.reading.key).toBe(gap.key)
+  })
+
+  it('is nowhere when nothing is open', () => {
+    expect(neighbour([{ id: 'sheet', state: 'met', open: 0, readings: [size] }], null, 0, 1)).toBeUndefined()
+  })
+})

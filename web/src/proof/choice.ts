@@ -1,0 +1,61 @@
+import type { Reading, Station } from './useProof'
+
+/** Which readings the order of work shows. */
+export type Filter = 'all' | 'open' | 'stet' | 'put right'
+
+export const FILTERS: Filter[] = ['all', 'open', 'stet', 'put right']
+
+/** Off, and not let stand. */
+export function isOpen(reading: Reading): boolean {
+  return reading.off && reading.stet === undefined
+}
+
+/** Off, and let stand for a reason. */
+export function stands(reading: Reading): boolean {
+  return reading.stet !== undefined
+}
+
+/** The station of a rule, which its name begins with. */
+export function stationOf(rule: string): string {
+  return rule.split('.')[0] ?? ''
+}
+
+/** The readings of a station that a filter lets through, those to be worked at first. */
+export function shownReadings(station: Station, filter: Filter): Reading[] {
+  const rank = (reading: Reading) => (isOpen(reading) ? 0 : stands(reading) ? 1 : 2)
+  return station.readings
+    .filter((each) => (filter === 'open' ? isOpen(each) : filter === 'stet' ? stands(each) : true))
+    .sort((one, other) => rank(one) - rank(other))
+}
+
+/** A place of a reading. */
+export interface Spot {
+  reading: Reading
+  place: number
+}
+
+/**
+ * The open place after or before the one chosen, in the order of work and round its ends. A chosen reading that is no
+ * longer open keeps its rank, so that after it was put right the work goes on where it was.
+ */
+export function neighbour(
+  stations: Station[],
+  chosen: string | null,
+  place: number,
+  by: 1 | -1,
+): Spot | undefined {
+  const readings = stations.flatMap((station) => shownReadings(station, 'all'))
+  const spots = readings.flatMap((reading, rank) =>
+    isOpen(reading) ? reading.places.map((_, index) => ({ reading, place: index, rank })) : [],
+  )
+  const at = spots.findIndex((each) => each.reading.key === chosen && each.place === place)
+  if (at >= 0) {
+    return spots[(at + by + spots.length) % spots.length]
+  }
+  const station = stations.findIndex((each) => each.readings.some((reading) => reading.key === chosen))
+  const later = spots.findIndex(
+    (each) => stations.findIndex((other) => other.readings.includes(each.reading)) >= station,
+  )
+  const next = later < 0 ? 0 : later
+  return spots[by > 0 ? next : (next - 1 + spots.length) % spots.length]
+}

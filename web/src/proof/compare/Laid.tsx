@@ -1,0 +1,71 @@
+import { useRef, useState } from 'react'
+import { PageColumn } from '../page/PageColumn'
+import { SheetPage } from '../page/SheetPage'
+import type { Layout } from '../useProof'
+import { useSize } from '../useSize'
+import { scaleOf } from '../zoom'
+
+const HALF = 50
+
+/** One proof laid over the other, page by page; a slider uncovers more of the one or the other. */
+export function Laid({ paper, before, after }: { paper: string; before: Layout; after: Layout }) {
+  const scroller = useRef<HTMLDivElement>(null)
+  const [part, setPart] = useState(HALF)
+  const scale = scaleOf('width', [...before.pages, ...after.pages], useSize(scroller))
+  const pages = before.pages.length > after.pages.length ? before.pages : after.pages
+  return (
+    <>
+      <label className="flex items-center gap-3 border-b border-rule bg-base-100 px-4 py-1.5 text-sm">
+        <span className="text-soft">Before</span>
+        <input
+          type="range"
+          min={0}
+          max={100}
+          value={part}
+          aria-label="How much of the page shows the proof before"
+          className="range range-xs flex-1"
+          onChange={(event) => setPart(Number(event.target.value))}
+        />
+        <span className="text-soft">After</span>
+      </label>
+      <div
+        ref={scroller}
+        role="region"
+        aria-label="Pages laid over each other"
+        tabIndex={0}
+        className="min-h-0 flex-1 overflow-y-auto"
+      >
+        <PageColumn
+          pages={pages}
+          scale={scale}
+          scroller={scroller}
+          target={null}
+          renderPage={({ number }) => {
+            const upper = before.pages[number - 1]
+            const lower = after.pages[number - 1]
+            return (
+              <div className="relative">
+                {lower && <SheetPage page={lower} paper={paper} scale={scale} />}
+                {upper && (
+                  <div
+                    className={lower ? 'absolute top-0 left-0' : ''}
+                    style={{ clipPath: `inset(0 ${100 - part}% 0 0)` }}
+                  >
+                    <SheetPage page={upper} paper={paper} scale={scale} />
+                  </div>
+                )}
+                {upper && lower && (
+                  <div
+                    aria-hidden="true"
+                    className="absolute inset-y-0 w-px bg-primary"
+                    style={{ left: `${part}%` }}
+                  />
+                )}
+              </div>
+            )
+          }}
+        />
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,82 @@
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { finding, line, page } from '../fixtures'
+import { DimensionLines } from './DimensionLines'
+import { dimensionsOf } from './dimensions'
+import { marksOn } from './marks'
+import { MarkSigns } from './MarkSigns'
+import { SheetPage } from './SheetPage'
+
+afterEach(cleanup)
+
+const gap = finding('spacing.paragraph-gap', 'after', {
+  name: 'Space after',
+  is: { text: '8 pt', twips: 160 },
+  places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+})
+const left = finding('sheet.margins', 'left', { places: [] })
+const sheet = page([line(5, 0, 100)])
+
+function show(lit: string | null = null) {
+  const onChoose = vi.fn()
+  const onLit = vi.fn()
+  const { container } = render(
+    <SheetPage page={sheet} paper="0c5d" scale={1}>
+      <DimensionLines
+        dimensions={dimensionsOf('sheet', sheet, [left], 'inches')}
+        scale={1}
+        lit={lit}
+        onLit={onLit}
+      />
+      <MarkSigns
+        marks={marksOn(sheet, [gap], 'inches')}
+        page={sheet}
+        chosen={null}
+        lit={lit}
+        onChoose={onChoose}
+        onLit={onLit}
+      />
+    </SheetPage>,
+  )
+  return { container, onChoose, onLit }
+}
+
+const dimension = (container: HTMLElement) => container.querySelector(`[data-reading="${left.key}"]`)
+
+describe('a page', () => {
+  it('draws each run where the layout has it, in the very face it was measured with', () => {
+    show()
+    const text = screen.getByText('In all three novels')
+    expect(text.closest<SVGElement>('.sheet-line')?.style.transform).toBe('translate(90px, 100px)')
+    expect(text.getAttribute('x')).toBe('0')
+    expect(text.getAttribute('font-family')).toBe("'LiberationSerif-Regular'")
+  })
+
+  it('keeps dimension lines out of the way of screen readers, which get the ledger', () => {
+    show()
+    for (const label of screen.getAllByText('1 in')) {
+      expect(label.closest('[aria-hidden]')).toBeTruthy()
+    }
+  })
+
+  it('has its marks as a list, each to be chosen by keyboard as by pointer', () => {
+    const { onChoose } = show()
+    const marks = screen.getByRole('list', { name: 'Marks on page 1' })
+    expect(marks.querySelectorAll('[role=listitem]')).toHaveLength(1)
+    const mark = screen.getByRole('button', { name: 'Mark: Space after: close 8 pt' })
+    fireEvent.keyDown(mark, { key: 'Enter' })
+    fireEvent.click(mark)
+    expect(onChoose).toHaveBeenCalledTimes(2)
+  })
+
+  it('ties marks and dimension lines to their readings, both ways', () => {
+    const { container, onLit } = show()
+    fireEvent.focus(screen.getByRole('button', { name: /^Mark/ }))
+    fireEvent.mouseEnter(dimension(container) as Element)
+    expect(onLit.mock.calls).toEqual([[gap.key], [left.key]])
+    cleanup()
+    const lit = show(left.key).container
+    expect(dimension(lit)?.hasAttribute('data-lit')).toBe(true)
+    expect(screen.getByRole('button', { name: /^Mark/ }).hasAttribute('data-lit')).toBe(false)
+  })
+})

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react'
+import type { Page } from '../useProof'
+import { PageText } from './PageText'
+
+/** A page as it will print, with what is drawn on it. */
+export function SheetPage({
+  page,
+  paper,
+  scale,
+  children,
+}: {
+  page: Page
+  paper: string
+  /** Pixels in a point. */
+  scale: number
+  children?: ReactNode
+}) {
+  return (
+    <svg
+      viewBox={`0 0 ${page.width} ${page.height}`}
+      width={page.width * scale}
+      height={page.height * scale}
+      role="group"
+      aria-label={`Page ${page.number}`}
+      className="sheet-shadow block shrink-0 bg-(--sheet)"
+    >
+      <PageText page={page} paper={paper} />
+      {children}
+    </svg>
+  )
+}

@@ -1,0 +1,60 @@
+import { describe, expect, it } from 'vitest'
+import { finding, line, page, run } from '../fixtures'
+import { marksOn } from './marks'
+
+const gap = finding('spacing.paragraph-gap', 'after', {
+  name: 'Space after',
+  is: { text: '8 pt', twips: 160 },
+  places: [
+    { part: 'text', page: 1, paragraph: 6, quote: '' },
+    { part: 'text', page: 1, paragraph: 5, quote: 'In all three' },
+    { part: 'text', page: 2, paragraph: 9, quote: '' },
+  ],
+})
+
+describe('marks', () => {
+  it('stand at their lines with the quantity, in reading order, on their own page only', () => {
+    const marks = marksOn(page([line(5, 0, 100), line(6, 0, 200)]), [gap], 'inches')
+    expect(marks.map((mark) => [mark.place, mark.sign, mark.note, mark.noteY])).toEqual([
+      [1, 'close-up', ['close 8 pt'], 100],
+      [0, 'close-up', ['close 8 pt'], 200],
+    ])
+    expect(marks[0]?.said).toBe('Space after: close 8 pt, at In all three')
+  })
+
+  it('keep their notes apart, also those of several lines, and stand side by side at one line', () => {
+    const alignment = finding('spacing.alignment', 'alignment', {
+      asked: { text: 'left, ragged on the right' },
+      places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+    })
+    const face = finding('type.face', 'face', {
+      asked: { text: 'Times New Roman or another readable face' },
+      places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+    })
+    const marks = marksOn(page([line(5, 0, 100), line(6, 0, 104)]), [face, alignment, gap], 'inches')
+    expect(marks.map((mark) => mark.lane)).toEqual([0, 1, 2, 0])
+    marks.slice(1).forEach((mark, index) => {
+      const above = marks[index]
+      const foot = (above?.noteY ?? 0) + ((above?.note.length ?? 1) - 1) * 10.5
+      expect(mark.noteY - foot).toBeGreaterThanOrEqual(12)
+    })
+  })
+
+  it('ring only the words that are meant', () => {
+    const stray = finding('type.strays', 'type', {
+      places: [{ part: 'text', page: 1, paragraph: 5, quote: 'a stray word' }],
+    })
+    const mixed = line(5, 0, 100, {
+      runs: [
+        run('Plain text and ', 90, 80),
+        run('a stray word', 170, 60, { face: 'Carlito-Regular', size: 11 }),
+      ],
+    })
+    expect(marksOn(page([mixed]), [stray], 'inches')[0]).toMatchObject({ sign: 'roman', x: 170, width: 60 })
+  })
+
+  it('of what stands say so', () => {
+    const marks = marksOn(page([line(5, 0, 100)]), [{ ...gap, stet: 'as in the sample' }], 'inches')
+    expect(marks[0]).toMatchObject({ stet: true, note: ['stet'] })
+  })
+})

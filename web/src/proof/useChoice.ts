@@ -1,0 +1,79 @@
+import { useCallback, useState } from 'react'
+import { isOpen, neighbour, stationOf } from './choice'
+import type { Target } from './page/PageColumn'
+import type { Layout, Reading, Station } from './useProof'
+
+/** Which station, reading and place are at hand, and where the desk goes to show them. */
+export function useChoice(layout: Layout, stations: Station[]) {
+  const firstOpen = stations.find((each) => each.open > 0) ?? stations[0]
+  const [station, setStation] = useState(firstOpen?.id ?? 'sheet')
+  const [key, setKey] = useState<string | null>(firstOpen?.readings.find(isOpen)?.key ?? null)
+  const [place, setPlace] = useState(0)
+  const [target, setTarget] = useState<Target | null>(null)
+  const [said, say] = useState('')
+
+  const goTo = useCallback((page: number, y = 0) => {
+    setTarget((before) => ({ page, y, turn: (before?.turn ?? 0) + 1 }))
+  }, [])
+
+  const show = (reading: Reading, index: number) => {
+    const at = reading.places[index]
+    if (at) {
+      setPlace(index)
+      const line = layout.pages[at.page - 1]?.lines.find(
+        (each) => each.part === at.part && each.paragraph === at.paragraph,
+      )
+      goTo(at.page, line?.top ?? 0)
+      say(`${reading.name}, page ${at.page}${at.quote ? `: ${at.quote}` : ''}`)
+    }
+  }
+  const choose = (reading: Reading, index = 0) => {
+    setStation(stationOf(reading.rule))
+    setKey(reading.key)
+    show(reading, index)
+  }
+  const readings = stations.find((each) => each.id === station)?.readings ?? []
+
+  return {
+    station,
+    key,
+    place,
+    target,
+    said,
+    say,
+    goTo,
+    /** Readings of the chosen station. */
+    readings,
+    reading: readings.find((each) => each.key === key),
+    chooseStation: (id: string) => {
+      setStation(id)
+      setPlace(0)
+      const first = stations.find((each) => each.id === id)?.readings.find(isOpen)
+      setKey(first?.key ?? null)
+      if (first) {
+        show(first, 0)
+      }
+    },
+    /** Opens the row of a reading and goes to its first place, or closes the open row. */
+    chooseReading: (to: string | null) => {
+      setKey(to)
+      const reading = readings.find((each) => each.key === to)
+      if (reading) {
+        show(reading, 0)
+      }
+    },
+    /** Takes a mark for chosen; the desk stays where it is. */
+    chooseMark: (reading: string, index: number) => {
+      setKey(reading)
+      setPlace(index)
+    },
+    nextPlace: (reading: Reading) =>
+      choose(reading, reading.key === key ? (place + 1) % Math.max(1, reading.places.length) : 0),
+    move: (by: 1 | -1) => {
+      const to = neighbour(stations, key, place, by)
+      if (to) {
+        choose(to.reading, to.place)
+      }
+    },
+  }
+}

@@ -1,0 +1,100 @@
+import { useState } from 'react'
+import {
+  type Kind,
+  type Outcome,
+  type Paper,
+  type Reading,
+  type Station,
+  useSteps,
+  type Wish,
+} from './useProof'
+
+/** Readings whose words would change, and the wish that waits for the writer's consent. */
+interface Consent {
+  readings: Reading[]
+  wish: Wish
+  looksToo: boolean
+}
+
+/** What a writer can have done to the paper; words change only after consent. */
+export function useCommands(paper: Paper, stations: Station[], say: (words: string) => void) {
+  const steps = useSteps(paper.id, say)
+  const [consent, setConsent] = useState<Consent | null>(null)
+  const [outcome, setOutcome] = useState<Outcome | null>(null)
+  const all = Object.values(steps)
+  const busy = all.some((each) => each.isPending)
+  const mendable = stations.flatMap((each) => each.readings.filter((reading) => reading.mendable))
+
+  /** Runs a command unless one is under way; what the last one said is over. */
+  const start = (command: () => void) => {
+    if (!busy) {
+      all.forEach((each) => each.reset())
+      setOutcome(null)
+      command()
+    }
+  }
+  const putRight = (wish: Wish) => {
+    setConsent(null)
+    start(() =>
+      steps.putRight.mutate(wish, {
+        onSuccess: (done) => {
+          setOutcome(done)
+          say(
+            done.done.length === 0 ? 'There was nothing to put right' : `Put right: ${done.done.join(', ')}`,
+          )
+        },
+      }),
+    )
+  }
+  const ask = (wanted: Reading[], wish: Wish) => {
+    const words = wanted.filter((each) => each.fix === 'apparatus')
+    if (words.length > 0) {
+      setConsent({ readings: words, wish, looksToo: words.length < wanted.length })
+    } else if (wanted.length > 0) {
+      putRight(wish)
+    }
+  }
+
+  return {
+    busy,
+    mendable,
+    consent,
+    outcome,
+    problem: all.find((each) => each.error)?.error ?? null,
+    confirm: () => consent && putRight({ ...consent.wish, wordsConfirmed: true }),
+    looksOnly: () => consent && putRight(consent.wish),
+    leave: () => setConsent(null),
+    closeOutcome: () => setOutcome(null),
+    putReadingRight: (reading: Reading) => {
+      if (reading.mendable) {
+        ask([reading], { reading: reading.key, wordsConfirmed: false })
+      }
+    },
+    putStationRight: (of: Station) =>
+      ask(
+        of.readings.filter((each) => each.mendable),
+        { station: of.id, wordsConfirmed: false },
+      ),
+    putAllRight: () => ask(mendable, { wordsConfirmed: false }),
+    stet: (reading: Reading, reason: string) =>
+      start(() =>
+        steps.stet.mutate(
+          { reading: reading.key, reason },
+          { onSuccess: () => say(`${reading.name} stands: ${reason}`) },
+        ),
+      ),
+    lift: (reading: Reading) =>
+      start(() => steps.lift.mutate(reading.key, { onSuccess: () => say(`${reading.name} is open again`) })),
+    undo: () => {
+      if (paper.undo) {
+        start(() => steps.undo.mutate(undefined, { onSuccess: () => say(`Taken back: ${paper.undo}`) }))
+      }
+    },
+    redo: () => {
+      if (paper.redo) {
+        start(() => steps.redo.mutate(undefined, { onSuccess: () => say(`Brought back: ${paper.redo}`) }))
+      }
+    },
+    handIn: (kind: Kind, onDone: () => void) => start(() => steps.handIn.mutate(kind, { onSuccess: onDone })),
+  }
+}
