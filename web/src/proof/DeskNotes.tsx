@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { Notice } from '../ui/Notice'
 import type { Layout, Outcome } from './useProof'
 
@@ -40,6 +41,8 @@ function OutcomeNote({
   onClose: () => void
 }) {
   const { done, changed } = outcome
+  const [whole, setWhole] = useState(false)
+  const more = changed.length - SHOWN
   return (
     <div className="flex items-start gap-4 border-b border-base-content bg-base-100 px-4 py-2 text-sm leading-snug">
       <div className="min-w-0 flex-1">
@@ -52,15 +55,11 @@ function OutcomeNote({
         </p>
         {changed.length > 0 && (
           <p className="text-soft">
-            In the file: {changed.slice(0, SHOWN).join('; ')}
-            {changed.length > SHOWN && '; '}
-            {changed.length > SHOWN && (
-              <details className="inline">
-                <summary className="inline cursor-pointer text-primary">
-                  and {changed.length - SHOWN} more
-                </summary>{' '}
-                {changed.slice(SHOWN).join('; ')}
-              </details>
+            In the file: {(whole ? changed : changed.slice(0, SHOWN)).join('; ')}
+            {more > 0 && !whole && (
+              <button type="button" className="pencil-link ml-2 font-normal" onClick={() => setWhole(true)}>
+                and {more} more
+              </button>
             )}
           </p>
         )}

@@ -1,8 +1,7 @@
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog'
 import { Notice } from '../ui/Notice'
-import { ordinal } from './ordinal'
-import type { Face, Kind, Layout, Paper } from './useProof'
+import type { Face, Kind, Layout } from './useProof'
 
 const KINDS: { kind: Kind; name: string; what: string }[] = [
   { kind: 'docx', name: '.docx', what: 'Your own file, put right; you can write on in it.' },
@@ -15,7 +14,6 @@ const KINDS: { kind: Kind; name: string; what: string }[] = [
 
 /** The last step: which file to take along, and what differs between the two. */
 export function HandInDialog({
-  paper,
   layout,
   open,
   busy,
@@ -23,7 +21,6 @@ export function HandInDialog({
   onHandIn,
   onClose,
 }: {
-  paper: Paper
   layout: Layout
   /** How many readings are still open. */
   open: number
@@ -34,7 +31,6 @@ export function HandInDialog({
 }) {
   const [kind, setKind] = useState<Kind>('docx')
   const others = layout.faces.filter((face) => face.set !== face.asked)
-  const last = paper.proofs.at(-1)
   return (
     <Dialog title="Hand in" onClose={onClose}>
       {open > 0 && (
@@ -66,8 +62,7 @@ export function HandInDialog({
       </fieldset>
       {kind === 'pdf' && others.length > 0 && <FacesInPdf faces={others} />}
       <p className="mt-3 text-sm text-soft">
-        Every file handed in is kept as a numbered proof; the last is the{' '}
-        {ordinal(last?.number ?? 1).toLowerCase()}.
+        Each file handed in is kept as a numbered proof, to be compared later.
       </p>
       {problem && (
         <div className="mt-3">

@@ -52,7 +52,7 @@ describe('the ledger', () => {
 
   it('lights the reading that is pointed at or has the focus', () => {
     const actions = show([left], null)
-    fireEvent.mouseEnter(screen.getByRole('listitem'))
+    fireEvent.mouseEnter(screen.getByRole('button', { name: /Left margin/ }))
     fireEvent.focus(screen.getByRole('button', { name: /Left margin/ }))
     expect(actions.onLit.mock.calls).toEqual([[left.key], [left.key]])
     cleanup()

@@ -189,7 +189,6 @@ export function ProofDesk({
       {overlay === 'keys' && <KeysDialog onClose={close} />}
       {overlay === 'hand-in' && (
         <HandInDialog
-          paper={paper}
           layout={layout}
           open={findings.length}
           busy={commands.busy}

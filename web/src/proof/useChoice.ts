@@ -7,7 +7,7 @@ import type { Layout, Reading, Station } from './useProof'
 export function useChoice(layout: Layout, stations: Station[]) {
   const firstOpen = stations.find((each) => each.open > 0) ?? stations[0]
   const [station, setStation] = useState(firstOpen?.id ?? 'sheet')
-  const [key, setKey] = useState<string | null>(firstOpen?.readings.find(isOpen)?.key ?? null)
+  const [chosen, setChosen] = useState<Reading | null>(firstOpen?.readings.find(isOpen) ?? null)
   const [place, setPlace] = useState(0)
   const [target, setTarget] = useState<Target | null>(null)
   const [said, say] = useState('')
@@ -29,10 +29,14 @@ export function useChoice(layout: Layout, stations: Station[]) {
   }
   const choose = (reading: Reading, index = 0) => {
     setStation(stationOf(reading.rule))
-    setKey(reading.key)
+    setChosen(reading)
     show(reading, index)
   }
   const readings = stations.find((each) => each.id === station)?.readings ?? []
+  const reading = chosen
+    ? (readings.find(({ key }) => key === chosen.key) ?? heir(chosen, readings))
+    : undefined
+  const key = reading?.key ?? null
 
   return {
     station,
@@ -44,31 +48,30 @@ export function useChoice(layout: Layout, stations: Station[]) {
     goTo,
     /** Readings of the chosen station. */
     readings,
-    reading: readings.find((each) => each.key === key),
+    reading,
     chooseStation: (id: string) => {
       setStation(id)
       setPlace(0)
       const first = stations.find((each) => each.id === id)?.readings.find(isOpen)
-      setKey(first?.key ?? null)
+      setChosen(first ?? null)
       if (first) {
         show(first, 0)
       }
     },
     /** Opens the row of a reading and goes to its first place, or closes the open row. */
     chooseReading: (to: string | null) => {
-      setKey(to)
-      const reading = readings.find((each) => each.key === to)
-      if (reading) {
-        show(reading, 0)
+      const next = readings.find((each) => each.key === to)
+      setChosen(next ?? null)
+      if (next) {
+        show(next, 0)
       }
     },
     /** Takes a mark for chosen; the desk stays where it is. */
-    chooseMark: (reading: string, index: number) => {
-      setKey(reading)
+    chooseMark: (marked: string, index: number) => {
+      setChosen(readings.find((each) => each.key === marked) ?? null)
       setPlace(index)
     },
-    nextPlace: (reading: Reading) =>
-      choose(reading, reading.key === key ? (place + 1) % Math.max(1, reading.places.length) : 0),
+    nextPlace: (of: Reading) => choose(of, of.key === key ? (place + 1) % Math.max(1, of.places.length) : 0),
     move: (by: 1 | -1) => {
       const to = neighbour(stations, key, place, by)
       if (to) {
@@ -76,4 +79,9 @@ export function useChoice(layout: Layout, stations: Station[]) {
       }
     },
   }
+}
+
+/** The reading of the same quantity where the one chosen measures something else by now, as after it was put right. */
+function heir(of: Reading, readings: Reading[]): Reading | undefined {
+  return readings.find((each) => each.rule === of.rule && each.quantity === of.quantity)
 }

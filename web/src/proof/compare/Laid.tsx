@@ -11,7 +11,9 @@ const HALF = 50
 export function Laid({ paper, before, after }: { paper: string; before: Layout; after: Layout }) {
   const scroller = useRef<HTMLDivElement>(null)
   const [part, setPart] = useState(HALF)
-  const scale = scaleOf('width', [...before.pages, ...after.pages], useSize(scroller))
+  const all = [...before.pages, ...after.pages]
+  const size = useSize(scroller)
+  const scale = Math.min(scaleOf('width', all, size), scaleOf('actual', all, size))
   const pages = before.pages.length > after.pages.length ? before.pages : after.pages
   return (
     <>

@@ -2,6 +2,9 @@ import { memo } from 'react'
 import type { Dimension } from './dimensions'
 
 const HEAD = 4
+/** Between ends nearer than this the arrows point from outside, as on any drawing. */
+const SHORT = 13
+const TAIL = 9
 /** Labels are set so that they read at this many pixels, within what a margin holds. */
 const LABEL_PIXELS = 11.5
 const SMALLEST = 7.5
@@ -54,6 +57,7 @@ function DimensionLine({
   const asked = kind === 'asked'
   const stroke = asked ? 'var(--sheet-pencil)' : 'var(--sheet-ink)'
   const level = y1 === y2
+  const short = Math.abs(x2 - x1) + Math.abs(y2 - y1) < SHORT
   const width = label.length * size * 0.47 + 6
   const weight = (asked ? 1 : 0.8) * (lit ? 1.9 : 1)
   return (
@@ -70,8 +74,9 @@ function DimensionLine({
       <line x1={x1} y1={y1} x2={x2} y2={y2} strokeDasharray={asked ? '3 2.5' : undefined} />
       {!asked && (
         <>
-          <path d={arrow(x1, y1, level, 1)} />
-          <path d={arrow(x2, y2, level, -1)} />
+          <path d={arrow(x1, y1, level, short ? -1 : 1)} />
+          <path d={arrow(x2, y2, level, short ? 1 : -1)} />
+          {short && <path d={tail(x1, y1, level, -1) + tail(x2, y2, level, 1)} />}
         </>
       )}
       <path d={bar(x1, y1, level)} />
@@ -112,4 +117,9 @@ function arrow(x: number, y: number, level: boolean, direction: 1 | -1): string 
 
 function bar(x: number, y: number, level: boolean): string {
   return level ? `M${x} ${y - 4.5}V${y + 4.5}` : `M${x - 4.5} ${y}H${x + 4.5}`
+}
+
+function tail(x: number, y: number, level: boolean, direction: 1 | -1): string {
+  const end = TAIL * direction
+  return level ? `M${x} ${y}h${end}` : `M${x} ${y}v${end}`
 }

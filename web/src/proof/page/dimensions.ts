@@ -349,9 +349,9 @@ class Drawing {
     const right = header.x + header.width
     if (Math.abs(page.right - right) > 1.5) {
       this.across('number', 'is', right, page.right, header.y + 9, {
-        labelX: page.right + 4,
+        labelX: right - 4,
         labelY: header.y + 12,
-        anchor: 'start',
+        anchor: 'end',
         ...this.of(place),
       })
     }

@@ -1,28 +1,10 @@
 import type { Units } from '../../ui/settings'
-import { offBy, quantityText } from '../units'
 import type { Line, Page, Place, Reading } from '../useProof'
+import { type Box, boxesOf, type Letter, lettersOf, plain } from './letters'
+import { AT_EDGE, noteOf, ON_WORDS, type Sign, signOf } from './signs'
 
-/** The sign a corrector would draw, each for one kind of correction (after ISO 5776). */
-export type Sign =
-  | 'roman'
-  | 'italic'
-  | 'ring'
-  | 'close-up'
-  | 'close-gap'
-  | 'move-right'
-  | 'move-left'
-  | 'centre'
-  | 'ragged'
-  | 'run-on'
-  | 'new-paragraph'
-  | 'new-page'
-  | 'pitch'
-  | 'take-out'
-  | 'replace'
-  | 'margin'
-
-/** A mark on a page: a sign at a line and an italic note in the margin. Points from the sheet's top left corner. */
-export interface Mark {
+/** A mark on a page: a sign at some words or a line, and an italic note in the margin. */
+export interface Mark extends Box {
   key: string
   reading: string
   place: number
@@ -33,117 +15,199 @@ export interface Mark {
   note: string[]
   /** The same for those who do not see the page: the reading, what to do, and where. */
   said: string
-  x: number
-  y: number
-  width: number
-  height: number
+  /** Left end of the note, and the baseline of its first line. */
+  noteX: number
   noteY: number
-  /** How many other marks stand at the same line already; each is drawn a little further out. */
+  /** How many other signs of its kind stand at the same line already; each is drawn a little further out. */
   lane: number
+  /** For an edge that is to move: by how much, in points. */
+  move?: { x: number; y: number }
 }
 
-const NOTE_PITCH = 10.5
+export const NOTE_PITCH = 10.5
+/** Signs at one line stand this far from each other. */
+export const LANE = 7
 /** About the width of a letter of a note, in points. */
 const LETTER = 4.3
-const NOTE_INDENT = 12
+const NOTE_INDENT = 9
+const POINTS_PER_TWIP = 1 / 20
+/** An edge that moves by less is still drawn moving by this. */
+const SHORTEST_MOVE = 9
 
-/** Where notes start, from the sheet's left edge. */
-export function noteLeft(page: Page): number {
-  return page.right + NOTE_INDENT
-}
-
-/** The marks of some findings on a page in reading order, their notes moved apart where they would touch. */
+/** The marks of some findings on a page from top to bottom, moved apart where they would touch. */
 export function marksOn(page: Page, readings: Reading[], units: Units): Mark[] {
-  const marks: { mark: Mark; order: number }[] = []
+  const marks: Mark[] = []
   for (const reading of readings) {
     reading.places.forEach((place, index) => {
-      if (!reading.off || place.page !== page.number) {
-        return
-      }
-      const at = place.paragraph < 0 ? -1 : lineIndex(page, place)
-      const line = page.lines[at]
-      if (place.paragraph < 0) {
-        marks.push({ mark: markOfSheet(reading, index, page, units), order: -1 })
-      } else if (line) {
-        marks.push({ mark: markAt(reading, index, page, line, place, units), order: at })
+      if (reading.off && place.page === page.number) {
+        const sign = signOf(reading)
+        const box = spotOf(page, reading, place, sign)
+        if (box) {
+          marks.push(markOf(page, reading, index, sign, box, units))
+        }
       }
     })
   }
-  marks.sort((one, other) => one.order - other.order)
-  const lanes = new Map<number, number>()
+  marks.sort((one, other) => one.noteY - other.noteY)
+  setLanes(marks)
+  setNotes(page, marks)
+  return marks
+}
+
+/** Draws signs that would stand over each other further out: those at the edge, and rings round the same words. */
+function setLanes(marks: Mark[]) {
+  for (const of of [AT_EDGE, ON_WORDS]) {
+    const placed: Mark[] = []
+    for (const mark of marks.filter((each) => of.has(each.sign))) {
+      const taken = placed.filter((each) => overlap(each, mark, of === ON_WORDS)).map((each) => each.lane)
+      while (taken.includes(mark.lane)) {
+        mark.lane++
+      }
+      placed.push(mark)
+    }
+  }
+}
+
+function overlap(one: Box, other: Box, across: boolean): boolean {
+  return (
+    one.y < other.y + other.height &&
+    other.y < one.y + one.height &&
+    (!across || (one.x < other.x + other.width && other.x < one.x + one.width))
+  )
+}
+
+/** Sets the notes that stand in the right margin beyond the signs there, one below the other. */
+function setNotes(page: Page, marks: Mark[]) {
+  const outermost = Math.max(-1, ...marks.map((mark) => (AT_EDGE.has(mark.sign) ? mark.lane : -1)))
+  const left = page.right + NOTE_INDENT + (outermost + 1) * LANE
+  const letters = Math.max(7, Math.floor((page.width - left - 4) / LETTER))
   let lowest = -Infinity
-  for (const { mark, order } of marks) {
-    mark.lane = lanes.get(order) ?? 0
-    lanes.set(order, mark.lane + 1)
+  for (const mark of marks) {
+    if (mark.noteX >= 0) {
+      continue
+    }
+    mark.noteX = left
+    mark.note = linesOf(mark.note.join(' '), letters)
     mark.noteY = Math.max(mark.noteY, lowest + NOTE_PITCH + 1.5)
     lowest = mark.noteY + (mark.note.length - 1) * NOTE_PITCH
   }
-  return marks.map(({ mark }) => mark)
 }
 
-function lineIndex(page: Page, place: Place): number {
-  const words = place.quote.slice(0, 12)
-  const first = page.lines.findIndex((line) => line.part === place.part && line.paragraph === place.paragraph)
-  if (words === '' || first < 0) {
-    return first
-  }
-  const quoted = page.lines.findIndex(
-    (line) =>
-      line.part === place.part &&
-      line.paragraph === place.paragraph &&
-      line.runs.some((run) => run.text.startsWith(words)),
-  )
-  return quoted >= 0 ? quoted : first
-}
-
-function markAt(reading: Reading, place: number, page: Page, line: Line, at: Place, units: Units): Mark {
-  const words = at.quote.slice(0, 12)
-  const run = line.runs.find((each) => words !== '' && each.text.startsWith(words))
-  const type = line.runs[0]?.size ?? 12
-  const sign = signOf(reading)
-  const onWords = run && ['roman', 'italic', 'ring', 'take-out', 'replace'].includes(sign)
-  return {
-    ...base(reading, place, page, units, at),
-    sign,
-    x: onWords ? run.x : line.x,
-    y: line.y - type * 0.95,
-    width: onWords ? run.width : line.width,
-    height: type * 1.3,
-    noteY: line.y,
-  }
-}
-
-/** What is wrong with the sheet itself is marked at the edge of the text it moves. */
-function markOfSheet(reading: Reading, place: number, page: Page, units: Units): Mark {
-  const top = reading.quantity === 'bottom' ? page.bottom - 30 : page.top + 4
-  return {
-    ...base(reading, place, page, units),
-    sign: 'margin',
-    x: reading.quantity === 'right' ? page.right : page.left,
-    y: top,
-    width: 0,
-    height: 26,
-    noteY: top + (reading.quantity === 'bottom' ? 20 : 100),
-  }
-}
-
-function base(
-  reading: Reading,
-  place: number,
-  page: Page,
-  units: Units,
-  at?: Place,
-): Pick<Mark, 'key' | 'reading' | 'place' | 'stet' | 'note' | 'said' | 'lane'> {
+function markOf(page: Page, reading: Reading, place: number, sign: Sign, box: Box, units: Units): Mark {
   const note = reading.stet === undefined ? noteOf(reading, units) : 'stet'
-  const letters = Math.max(7, Math.floor((page.width - noteLeft(page) - 6) / LETTER))
-  return {
+  const quote = reading.places[place]?.quote ?? ''
+  const mark: Mark = {
+    ...box,
     key: `${reading.key}#${place}`,
     reading: reading.key,
     place,
+    sign,
     stet: reading.stet !== undefined,
-    note: linesOf(note, letters),
-    said: `${reading.name}: ${note}${at?.quote ? `, at ${at.quote}` : ''}`,
+    note: [note],
+    said: `${reading.name}: ${note}${quote ? `, at ${quote}` : ''}`,
+    noteX: -1,
+    noteY: box.y + box.height * 0.75,
     lane: 0,
+  }
+  return sign === 'move-edge' ? { ...mark, ...edgeNote(page, reading, box) } : mark
+}
+
+// ---- where a mark stands
+
+function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | undefined {
+  if (place.paragraph < 0) {
+    return sign === 'move-edge'
+      ? edgeOf(page, reading)
+      : place.part === 'header'
+        ? { x: page.right, y: page.headerDistance, width: 0, height: 14 }
+        : { x: page.right, y: page.top - 26, width: 0, height: 12 }
+  }
+  const own = page.lines.filter((line) => line.part === place.part && line.paragraph === place.paragraph)
+  const letters = lettersOf(page).find(
+    (each) => each.part === place.part && each.paragraph === place.paragraph,
+  )
+  const words = letters && wordsIn(letters.text, letters.letters, place.quote, sign)
+  const line = words?.line ?? own[0]
+  if (!line) {
+    return undefined
+  }
+  if (words && ON_WORDS.has(sign)) {
+    return words.box
+  }
+  if (sign === 'close-up' || sign === 'pitch') {
+    return whiteAt(reading, line, own)
+  }
+  const size = line.runs[0]?.size ?? 12
+  return { x: line.x, y: line.y - size * 0.95, width: line.width, height: size * 1.3 }
+}
+
+/** The box of the quoted words, or for a gap of the first white among them, in the line they start in. */
+function wordsIn(text: string, letters: (Letter | null)[], quote: string, sign: Sign) {
+  const words = plain(quote.replace(/…$/, ''))
+  const at = words === '' ? -1 : text.indexOf(words)
+  if (at < 0) {
+    return undefined
+  }
+  const space = text.indexOf(' ', at)
+  const gap = sign === 'close-gap' && space > at && space < at + words.length
+  const found = boxesOf(letters.slice(at, gap ? space : at + words.length))[0]
+  const after = gap ? boxesOf(letters.slice(space + 1, space + 2))[0] : undefined
+  if (found && after && after.line === found.line) {
+    const from = found.box.x + found.box.width
+    return { line: found.line, box: { ...found.box, x: from, width: after.box.x - from } }
+  }
+  return found
+}
+
+/** Where white is to be closed up or measured: after a paragraph's last line, before its first, or between two lines. */
+function whiteAt(reading: Reading, line: Line, own: Line[]): Box {
+  const { x, width } = line
+  const last = own.at(-1) ?? line
+  if (reading.rule === 'spacing.line') {
+    const next = own.find((each) => each.number === line.number + 1 && each.y > line.y)
+    return { x, width, y: line.y - 3, height: next ? next.y - line.y : line.height * 0.8 }
+  }
+  if (reading.quantity === 'after' && last.runs.length > 0) {
+    return { x: last.x, width: last.width, y: last.top + last.height - 7, height: 14 }
+  }
+  if (reading.quantity === 'before') {
+    return { x, width, y: line.top - 7, height: 14 }
+  }
+  return { x, width, y: line.top + 1, height: Math.max(12, line.height - 2) }
+}
+
+/** The edge of the text or the header that a reading of the sheet is about. */
+function edgeOf(page: Page, reading: Reading): Box {
+  const acrossX = page.left + (page.right - page.left) * 0.62
+  switch (reading.quantity) {
+    case 'left':
+      return { x: page.left, y: page.top + 6, width: 0, height: 24 }
+    case 'right':
+      return { x: page.right, y: page.top + 6, width: 0, height: 24 }
+    case 'top':
+      return { x: acrossX, y: page.top, width: 24, height: 0 }
+    case 'bottom':
+      return { x: acrossX, y: page.bottom, width: 24, height: 0 }
+    default:
+      return { x: page.left + 8, y: page.headerDistance, width: 24, height: 0 }
+  }
+}
+
+/** The move of an edge, and its note beside it: there is no line of text in whose margin it could stand. */
+function edgeNote(page: Page, reading: Reading, edge: Box): Pick<Mark, 'move' | 'noteX' | 'noteY'> {
+  const is = reading.is.twips ?? 0
+  const asked = reading.asked.twips ?? is
+  const points = (asked - is) * POINTS_PER_TWIP
+  const shown = Math.sign(points) * Math.max(SHORTEST_MOVE, Math.abs(points))
+  switch (reading.quantity) {
+    case 'left':
+      return { move: { x: shown, y: 0 }, noteX: Math.max(4, edge.x - 56), noteY: edge.y - 4 }
+    case 'right':
+      return { move: { x: -shown, y: 0 }, noteX: page.right + 8, noteY: edge.y - 4 }
+    case 'bottom':
+      return { move: { x: 0, y: -shown }, noteX: edge.x + 32, noteY: edge.y + 14 }
+    default:
+      return { move: { x: 0, y: shown }, noteX: edge.x + 32, noteY: edge.y + 3 }
   }
 }
 
@@ -159,84 +223,4 @@ function linesOf(note: string, letters: number): string[] {
     }
   }
   return lines
-}
-
-function signOf(reading: Reading): Sign {
-  switch (reading.rule) {
-    case 'spacing.paragraph-gap':
-    case 'spacing.blank-paragraphs':
-      return 'close-up'
-    case 'spacing.sentence-gap':
-    case 'running-head.padding':
-      return 'close-gap'
-    case 'spacing.first-line':
-    case 'spacing.space-bar-indent':
-      return offBy(reading, 'inches').startsWith('+') ? 'move-left' : 'move-right'
-    case 'running-head.number-place':
-      return 'move-right'
-    case 'spacing.alignment':
-      return reading.asked.text.includes('cent') ? 'centre' : 'ragged'
-    case 'spacing.line':
-      return 'pitch'
-    case 'spacing.line-breaks':
-      return 'run-on'
-    case 'spacing.page-push':
-      return 'new-page'
-    case 'spacing.widows':
-      return 'new-paragraph'
-    case 'type.face':
-    case 'type.size':
-    case 'type.strays':
-    case 'running-head.type':
-      return 'roman'
-    case 'type.emphasis':
-      return reading.quantity === 'underline' ? 'italic' : 'roman'
-    case 'running-head.label':
-    case 'running-head.footer':
-      return 'take-out'
-    case 'running-head.text':
-    case 'running-head.number':
-    case 'running-head.number-live':
-      return 'replace'
-    default:
-      return 'ring'
-  }
-}
-
-/** What to do, in as few words as a margin holds. */
-function noteOf(reading: Reading, units: Units): string {
-  const asked = quantityText(reading.asked, units)
-  const is = quantityText(reading.is, units)
-  switch (reading.rule) {
-    case 'sheet.margins':
-      return `${reading.quantity} ${asked}`
-    case 'sheet.size':
-      return `sheet ${asked}`
-    case 'spacing.paragraph-gap':
-      return `close ${is}`
-    case 'spacing.blank-paragraphs':
-      return 'close up'
-    case 'spacing.sentence-gap':
-      return 'one space'
-    case 'spacing.first-line':
-    case 'spacing.space-bar-indent':
-      return `in ${asked}`
-    case 'spacing.alignment':
-      return reading.asked.text.includes('cent') ? 'centre' : 'ragged right'
-    case 'spacing.page-push':
-      return 'new page'
-    case 'spacing.line-breaks':
-      return 'run on?'
-    case 'type.emphasis':
-      return reading.quantity === 'underline' ? 'italic?' : 'plain?'
-    case 'running-head.number-live':
-      return 'live #'
-    case 'running-head.padding':
-      return 'one line'
-    case 'running-head.label':
-    case 'running-head.footer':
-      return 'take out'
-    default:
-      return asked.length > 40 ? `${asked.slice(0, 39)}…` : asked
-  }
 }

@@ -40,7 +40,7 @@ public final class EditSummary {
             String what = kind(set);
             properties
                     .computeIfAbsent(what, key -> new LinkedHashSet<>())
-                    .add(set.property().name().replace('-', ' '));
+                    .add(words(set.property().name()));
             holders.computeIfAbsent(what, key -> new LinkedHashSet<>()).add(set.target());
         } else if (edit instanceof Edit.RemoveBlankParagraph) {
             blank++;
@@ -71,6 +71,13 @@ public final class EditSummary {
             return "section|" + own;
         }
         return (target instanceof Target.OfRun ? "run|" : "paragraph|") + own;
+    }
+
+    /** A property's name as it is said: what a file splits by script or unit is one thing to a writer. */
+    private static String words(String name) {
+        String whole = name.replaceFirst("-(high-ansi|east-asia|complex|characters|auto)$", "");
+        String side = whole.replaceFirst("^(margin|indent)-(.*)$", "$2 $1").replace("first-line", "first_line");
+        return side.replace('-', ' ').replace('_', '-');
     }
 
     private static String name(Story.Kind kind) {

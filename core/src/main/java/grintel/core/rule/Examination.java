@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** A paper under examination: what it is, how it lies on the pages, which part each paragraph is, what is asked. */
@@ -98,6 +99,23 @@ public final class Examination {
 
     /** Where a paragraph starts. */
     public Place place(Paragraph paragraph) {
+        return place(paragraph, Math.max(1, proof.pageOf(paragraph.address())), paragraph.text());
+    }
+
+    /** Where some words of a paragraph stand; where it starts if they cannot be seen in it. */
+    public Place place(Paragraph paragraph, String words) {
+        StringBuilder text = new StringBuilder();
+        TreeMap<Integer, Integer> pages = new TreeMap<>();
+        for (Proof.Placed placed : proof.lines(paragraph.address())) {
+            text.append(text.isEmpty() ? "" : " ");
+            pages.put(text.length(), placed.page().number());
+            text.append(plain(placed.line().text()));
+        }
+        int at = text.indexOf(plain(words));
+        return at < 0 ? place(paragraph) : place(paragraph, pages.floorEntry(at).getValue(), words);
+    }
+
+    private Place place(Paragraph paragraph, int page, String words) {
         Story.Kind kind = paragraph.address().story().kind();
         PagePart part = switch (kind) {
             case TEXT -> PagePart.TEXT;
@@ -109,7 +127,7 @@ public final class Examination {
         int index = kind.isNote()
                 ? paper.noteParagraphs().indexOf(paragraph)
                 : paragraph.address().index();
-        return new Place(part, Math.max(1, proof.pageOf(paragraph.address())), index, quote(paragraph.text()));
+        return new Place(part, page, index, quote(words));
     }
 
     public List<Place> places(Collection<Paragraph> paragraphs) {
@@ -136,11 +154,15 @@ public final class Examination {
 
     /** The first words of a text. */
     public static String quote(String text) {
-        String plain = text.replace(Paragraph.OBJECT, ' ').strip().replaceAll("\\s+", " ");
+        String plain = plain(text);
         if (plain.length() <= QUOTE_LENGTH) {
             return plain;
         }
         int space = plain.lastIndexOf(' ', QUOTE_LENGTH);
         return plain.substring(0, space > 20 ? space : QUOTE_LENGTH) + "…";
+    }
+
+    private static String plain(String text) {
+        return text.replace(Paragraph.OBJECT, ' ').strip().replaceAll("\\s+", " ");
     }
 }

@@ -87,6 +87,11 @@ public record HeadContent(String words, boolean live, String typed, int filledLi
         return LABEL.matcher(words).find();
     }
 
+    /** The label as it stands, empty where there is none. */
+    public String label() {
+        return words.substring(0, words.length() - wordsWithoutLabel().length()).strip();
+    }
+
     /** Its words without the label. */
     public String wordsWithoutLabel() {
         return LABEL.matcher(words).replaceFirst("");

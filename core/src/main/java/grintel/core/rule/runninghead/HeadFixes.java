@@ -17,6 +17,7 @@ import grintel.core.typeset.PagePart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** What the rules of the running head share: the words asked for, places, and headers written anew. */
@@ -50,11 +51,16 @@ final class HeadFixes {
 
     /** Where these headers stand: their first page each. */
     static List<Place> places(List<Head> heads) {
+        return places(heads, HeadFixes::shown);
+    }
+
+    /** Where some words of these headers stand, on the first page of each. */
+    static List<Place> places(List<Head> heads, Function<HeadContent, String> words) {
         List<Place> places = new ArrayList<>();
         for (Head head : heads) {
             boolean any = !head.header().isBlank();
             places.add(new Place(
-                    PagePart.HEADER, head.pages().get(0), any ? 0 : -1, Examination.quote(shown(head.header()))));
+                    PagePart.HEADER, head.pages().get(0), any ? 0 : -1, Examination.quote(words.apply(head.header()))));
         }
         return places;
     }

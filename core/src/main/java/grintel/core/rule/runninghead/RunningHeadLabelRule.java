@@ -40,7 +40,7 @@ public final class RunningHeadLabelRule implements Rule {
                 "label",
                 Quantity.words("“Running head:”"),
                 NONE,
-                HeadFixes.places(labelled),
+                HeadFixes.places(labelled, HeadContent::label),
                 HeadFixes.write(exam, labelled, without, content.hasNumber()));
         return List.of(off.declaring(
                 new Change(HeadFixes.shown(content), (without + (content.hasNumber() ? " #" : "")).strip())));

@@ -39,7 +39,7 @@ public final class RunningHeadNumberLiveRule implements Rule {
                 Quantity.words("typed “"
                         + (content.typed().isEmpty() ? typed.get(0).footer().typed() : content.typed()) + "”"),
                 LIVE,
-                HeadFixes.places(typed),
+                HeadFixes.places(typed, HeadContent::typed),
                 HeadFixes.write(exam, typed, content.words(), true));
         return List.of(off.declaring(new Change(HeadFixes.shown(content), (content.words() + " #").strip())));
     }

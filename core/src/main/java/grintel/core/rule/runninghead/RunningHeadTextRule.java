@@ -43,7 +43,8 @@ public final class RunningHeadTextRule implements Rule {
             HeadContent content = heads.get(0).header();
             boolean number = heads.get(0).hasNumber() && !heads.get(0).footer().hasNumber();
             List<Edit> edits = HeadFixes.write(exam, heads, expected, number);
-            Reading reading = Reading.off(id(), "words", named(words), asked, HeadFixes.places(heads), edits);
+            Reading reading =
+                    Reading.off(id(), "words", named(words), asked, HeadFixes.places(heads, HeadContent::words), edits);
             readings.add(
                     reading.declaring(new Change(HeadFixes.shown(content), (expected + (number ? " #" : "")).strip())));
         });

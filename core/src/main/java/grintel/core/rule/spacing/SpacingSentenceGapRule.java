@@ -5,6 +5,7 @@ import grintel.core.guide.Ask;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Place;
 import grintel.core.rule.Quantity;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -34,26 +35,22 @@ public final class SpacingSentenceGapRule implements Rule {
         if (judged.isEmpty()) {
             return List.of();
         }
-        List<Paragraph> off = new ArrayList<>();
+        List<Place> places = new ArrayList<>();
         List<Edit> edits = new ArrayList<>();
         int widest = 0;
         for (Paragraph paragraph : judged) {
             Visible visible = Visible.of(paragraph);
             Matcher gap = GAP.matcher(visible.text());
-            boolean any = false;
             while (gap.find()) {
-                any = true;
+                places.add(exam.place(paragraph, visible.around(gap.start(1), gap.end(1))));
                 widest = Math.max(widest, gap.end(1) - gap.start(1));
                 visible.remove(gap.start(1) + 1, gap.end(1), edits);
             }
-            if (any) {
-                off.add(paragraph);
-            }
         }
-        if (off.isEmpty()) {
+        if (places.isEmpty()) {
             return List.of(Reading.met(id(), "gap", ONE, ONE));
         }
-        return List.of(Reading.off(id(), "gap", Quantity.count(widest, "spaces"), ONE, exam.places(off), edits));
+        return List.of(Reading.off(id(), "gap", Quantity.count(widest, "spaces"), ONE, places, edits));
     }
 
     /** The characters of a paragraph with the runs they stand in. */
@@ -72,6 +69,16 @@ public final class SpacingSentenceGapRule implements Rule {
                 }
             }
             return new Visible(paragraph, text.toString(), sources, starts);
+        }
+
+        /** The words on both sides of a gap. */
+        String around(int from, int to) {
+            int start = Math.max(text.lastIndexOf(' ', from - 1), text.lastIndexOf(Paragraph.OBJECT, from - 1)) + 1;
+            int end = to;
+            while (end < text.length() && text.charAt(end) != ' ' && text.charAt(end) != Paragraph.OBJECT) {
+                end++;
+            }
+            return text.substring(start, end);
         }
 
         /** Adds the edits that take away the characters between two places. */

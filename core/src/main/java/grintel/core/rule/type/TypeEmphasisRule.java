@@ -6,17 +6,16 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Place;
 import grintel.core.rule.Quantity;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.Role;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /** Underlining, capitals and whole bold paragraphs in running text. Emphasis is meaning, so each is asked about. */
 public final class TypeEmphasisRule implements Rule {
@@ -35,40 +34,43 @@ public final class TypeEmphasisRule implements Rule {
         if (text.isEmpty()) {
             return List.of();
         }
-        Map<String, Set<Paragraph>> found = new LinkedHashMap<>();
+        Map<String, List<Place>> found = new LinkedHashMap<>();
         for (Paragraph paragraph : text) {
             List<Inline.Text> runs = paragraph.texts().stream()
                     .filter(run -> !run.text().isBlank())
                     .toList();
-            if (any(
-                    runs,
-                    run -> !run.linked()
-                            && !run.format().get(CharacterProperties.UNDERLINE).equals("none"))) {
-                found.computeIfAbsent("underline", key -> new LinkedHashSet<>()).add(paragraph);
-            }
-            if (any(runs, TypeEmphasisRule::isShouted)) {
-                found.computeIfAbsent("capitals", key -> new LinkedHashSet<>()).add(paragraph);
-            }
-            if (!runs.isEmpty() && runs.stream().allMatch(run -> run.format().get(CharacterProperties.BOLD))) {
-                found.computeIfAbsent("bold", key -> new LinkedHashSet<>()).add(paragraph);
+            Notes notes = new Notes(exam, paragraph, found);
+            notes.add("underline", runs.stream().filter(TypeEmphasisRule::isUnderlined));
+            notes.add("capitals", runs.stream().filter(TypeEmphasisRule::isShouted));
+            if (runs.stream().allMatch(run -> run.format().get(CharacterProperties.BOLD))) {
+                notes.add("bold", runs.stream());
             }
         }
         if (found.isEmpty()) {
             return List.of(Reading.met(id(), "underline", NONE, NONE));
         }
         List<Reading> readings = new ArrayList<>();
-        found.forEach((name, paragraphs) -> readings.add(Reading.off(
+        found.forEach((name, places) -> readings.add(Reading.off(
                 id(),
                 name,
-                Quantity.count(paragraphs.size(), paragraphs.size() == 1 ? "paragraph" : "paragraphs"),
+                Quantity.count(places.size(), places.size() == 1 ? "paragraph" : "paragraphs"),
                 NONE,
-                exam.places(paragraphs),
+                places,
                 List.of())));
         return readings;
     }
 
-    private static boolean any(List<Inline.Text> runs, Predicate<Inline.Text> test) {
-        return runs.stream().anyMatch(test);
+    /** Collects for a paragraph the first place of each kind of emphasis. */
+    private record Notes(Examination exam, Paragraph paragraph, Map<String, List<Place>> found) {
+        void add(String name, Stream<Inline.Text> runs) {
+            runs.findFirst()
+                    .ifPresent(run -> found.computeIfAbsent(name, key -> new ArrayList<>())
+                            .add(exam.place(paragraph, run.text())));
+        }
+    }
+
+    private static boolean isUnderlined(Inline.Text run) {
+        return !run.linked() && !run.format().get(CharacterProperties.UNDERLINE).equals("none");
     }
 
     private static boolean isShouted(Inline.Text run) {

@@ -69,12 +69,7 @@ public final class TypeStraysRule implements Rule {
             if (stray.paragraph().equals(last)) {
                 continue;
             }
-            Place place = exam.place(stray.paragraph());
-            places.add(new Place(
-                    place.part(),
-                    place.page(),
-                    place.paragraph(),
-                    Examination.quote(stray.text().text())));
+            places.add(exam.place(stray.paragraph(), stray.text().text()));
             last = stray.paragraph();
         }
         return places;
