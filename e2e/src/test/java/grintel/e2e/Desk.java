@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.util.UUID;
+import java.util.regex.Pattern;
 
 /** What a person does in the application, by the names they see. */
 final class Desk {
@@ -82,12 +83,43 @@ final class Desk {
         return this;
     }
 
-    byte[] download() {
-        Download download = page.waitForDownload(() -> button("Download").click());
+    /** Hands the paper in as the kind of file that has this label, and gives back what the browser got. */
+    byte[] handIn(String kind) {
+        button("Hand in").first().click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel(kind).check();
+        Download download = page.waitForDownload(() -> dialog.getByText("Download").click());
+        assertThat(dialog).isHidden();
         try {
             return Files.readAllBytes(download.path());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** A page of the proof. */
+    Locator sheet(int number) {
+        return page.getByRole(
+                AriaRole.GROUP,
+                new Page.GetByRoleOptions().setName("Page " + number).setExact(true));
+    }
+
+    /** The marks that are in the document now. */
+    Locator marks() {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Mark:")));
+    }
+
+    void press(String... keys) {
+        for (String key : keys) {
+            page.keyboard().press(key);
+        }
+    }
+
+    /** Puts everything right that is safe, and consents to the words. */
+    Desk putAllRight() {
+        button("Put right all that is safe").click();
+        confirmWords();
+        assertThat(button("Put right all that is safe")).isHidden();
+        return this;
     }
 }

@@ -89,6 +89,20 @@ final class RuleCase {
         return this;
     }
 
+    /** The first finding's places name these words. */
+    RuleCase quoting(String... words) {
+        assertThat(findings().get(0).places())
+                .extracting(place -> place.quote())
+                .containsExactly(words);
+        return this;
+    }
+
+    /** The first finding has places on these pages. */
+    RuleCase onPages(Integer... pages) {
+        assertThat(findings().get(0).places()).extracting(place -> place.page()).containsExactly(pages);
+        return this;
+    }
+
     /** Nothing at all is off. */
     RuleCase andNothingElseIsOff() {
         assertThat(report.findings()).extracting(Reading::rule).allMatch(rule::equals);

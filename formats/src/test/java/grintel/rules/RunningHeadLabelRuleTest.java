@@ -21,6 +21,7 @@ class RunningHeadLabelRuleTest {
                         .pageNumber(PropertySet.empty()))
                 .rule(RULE)
                 .isOff("“Running head:”", "no label")
+                .quoting("Running head:")
                 .andNothingElseIsOff()
                 .putRight();
     }

@@ -19,6 +19,7 @@ class RunningHeadNumberLiveRuleTest {
                         h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT).text("Solvane 1"))
                 .rule(RULE)
                 .isOff("typed “1”", "a live number")
+                .quoting("1")
                 .andNothingElseIsOff()
                 .putRight();
     }

@@ -21,6 +21,7 @@ class TypeEmphasisRuleTest {
                 .text(p -> p.text(Draft.PROSE, PropertySet.of(CharacterProperties.BOLD, true)))
                 .rule(RULE)
                 .areOff("1 paragraph", "1 paragraph")
+                .quoting("The Weir Ledger")
                 .isForTheWriter();
     }
 
