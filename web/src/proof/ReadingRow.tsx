@@ -53,6 +53,7 @@ export function ReadingRow({ reading, open, ...actions }: RowActions & { reading
   return (
     <li
       className={`border-b border-rule last:border-b-0 ${ground}`}
+      data-reading={reading.key}
       data-lit={reading.key === lit || undefined}
     >
       <button

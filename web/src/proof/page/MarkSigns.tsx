@@ -32,7 +32,7 @@ export const MarkSigns = memo(function MarkSigns({
           <MarkSign
             mark={mark}
             page={page}
-            strong={mark.key === chosen || mark.reading === lit}
+            lit={mark.reading === lit}
             chosen={mark.key === chosen}
             onChoose={onChoose}
             onLit={onLit}
@@ -46,18 +46,19 @@ export const MarkSigns = memo(function MarkSigns({
 function MarkSign({
   mark,
   page,
-  strong,
+  lit,
   chosen,
   onChoose,
   onLit,
 }: {
   mark: Mark
   page: Page
-  strong: boolean
+  lit: boolean
   chosen: boolean
   onChoose: (mark: Mark) => void
   onLit: (reading: string | null) => void
 }) {
+  const strong = lit || chosen
   const colour = mark.stet ? 'var(--sheet-stet)' : 'var(--sheet-pencil)'
   return (
     <g
@@ -66,7 +67,7 @@ function MarkSign({
       aria-label={`Mark: ${mark.said}`}
       aria-current={chosen}
       data-reading={mark.reading}
-      data-lit={strong || undefined}
+      data-lit={lit || undefined}
       className="mark cursor-pointer"
       onClick={() => onChoose(mark)}
       onMouseEnter={() => onLit(mark.reading)}
@@ -84,7 +85,7 @@ function MarkSign({
       strokeWidth={strong ? 1.7 : 1}
     >
       <path d={signPath(mark, page)} />
-      <path d={joinPath(mark, page)} strokeWidth={strong ? 1.1 : 0.6} />
+      <path d={joinPath(mark, page)} strokeWidth={strong ? 1.1 : 0.6} className="pointer-events-none" />
       <text
         x={mark.noteX}
         y={mark.noteY}

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Random;
 
 /** Papers of any length with the faults that take longest to put right. */
-final class BenchPapers {
+public final class BenchPapers {
     private static final List<String> WORDS =
             List.of(("harbour fog bells shift the evening feeding of wading birds along a"
                             + " made-up coast while keepers watch from their posts and count, in ledgers of their own, what leaves the"
@@ -22,6 +22,11 @@ final class BenchPapers {
             .set(CharacterProperties.FACE_HIGH_ANSI, "Times New Roman")
             .set(CharacterProperties.SIZE, 24)
             .build();
+
+    /** So many paragraphs of a plain paper fill so many pages. */
+    private static final int PARAGRAPHS = 8;
+
+    private static final int PAGES = 3;
 
     private BenchPapers() {}
 
@@ -53,7 +58,7 @@ final class BenchPapers {
     }
 
     /** A paper of about this many double-spaced pages, all in one face. */
-    static byte[] plain(int pages) {
+    public static byte[] plain(int pages) {
         Random random = new Random(11);
         DocxBuilder out = new DocxBuilder();
         out.style(
@@ -63,7 +68,7 @@ final class BenchPapers {
                 null,
                 PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE),
                 TYPE);
-        for (int i = 0; i < pages * 2; i++) {
+        for (int i = 0; i < pages * PARAGRAPHS / PAGES; i++) {
             out.paragraph(paragraph -> paragraph
                     .set(ParagraphProperties.INDENT_FIRST_LINE, 720)
                     .text(sentence(random, 70) + " " + sentence(random, 66)));

@@ -88,7 +88,8 @@ final class Desk {
         button("Hand in").first().click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         dialog.getByLabel(kind).check();
-        Download download = page.waitForDownload(() -> dialog.getByText("Download").click());
+        Download download =
+                page.waitForDownload(() -> dialog.getByText("Download").click());
         assertThat(dialog).isHidden();
         try {
             return Files.readAllBytes(download.path());

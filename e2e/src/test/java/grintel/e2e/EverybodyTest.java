@@ -53,7 +53,9 @@ class EverybodyTest {
         assertThat(desk.page().getByText("Nothing is open.")).isVisible();
         findsNothing(desk.page());
         desk.press("b");
-        assertThat(desk.page().getByLabel("After", new Page.GetByLabelOptions().setExact(true)).first())
+        assertThat(desk.page()
+                        .getByLabel("After", new Page.GetByLabelOptions().setExact(true))
+                        .first())
                 .isVisible();
         findsNothing(desk.page());
         desk.page().getByLabel("one over the other").check();

@@ -23,8 +23,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class KeyboardTest {
     private static final int MOST_TABS = 80;
     /** The name of what has the focus, as a person hears it, near enough. */
-    private static final String FOCUSED =
-            """
+    private static final String FOCUSED = """
             () => {
               const at = document.activeElement
               return [at.getAttribute('aria-label'), at.labels?.[0]?.textContent, at.textContent].find((name) => name) ?? ''
@@ -48,7 +47,7 @@ class KeyboardTest {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bring a paper")))
                 .isVisible();
         FileChooser chooser = page.waitForFileChooser(() -> {
-            tabTo(page, "The paper’s file");
+            tabTo(page, "Choose the file");
             page.keyboard().press("Enter");
         });
         chooser.setFiles(new FilePayload("lamps.docx", "application/octet-stream", UntidyEssay.write()));
@@ -67,8 +66,7 @@ class KeyboardTest {
         page.keyboard().press("h");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
         tabTo(page, "Download");
-        Download download =
-                page.waitForDownload(() -> page.keyboard().press("Enter"));
+        Download download = page.waitForDownload(() -> page.keyboard().press("Enter"));
         assertThat(download.suggestedFilename()).isEqualTo("lamps.docx");
         assertThat(DocxFile.read(Files.readAllBytes(download.path())).paper().paragraphs())
                 .isNotEmpty();
@@ -98,10 +96,7 @@ class KeyboardTest {
         page.keyboard().type("3");
         desk.press("Enter");
         assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Pages"))
-                        .getByRole(
-                                AriaRole.BUTTON,
-                                new Locator.GetByRoleOptions()
-                                        .setName(Pattern.compile("^Page 3"))))
+                        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Page 3"))))
                 .hasAttribute("aria-current", "page");
         // Focus goes to a mark and Enter chooses it, as a click does.
         desk.press("1");
