@@ -1,29 +1,18 @@
 package grintel.bench;
 
 import com.ctc.wstx.stax.WstxInputFactory;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.Playwright;
 import grintel.bench.Stopwatch.Timing;
-import grintel.bench.lines.Chromium;
-import grintel.bench.lines.LineComparison;
-import grintel.bench.lines.SampleText;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.RuleCatalogue;
-import grintel.core.paper.Paper;
 import grintel.core.rule.Examiner;
 import grintel.core.rule.PutRight;
 import grintel.core.rule.Report;
-import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
-import grintel.core.typeset.Proof;
-import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
-import grintel.formats.pdf.PdfDetails;
-import grintel.formats.pdf.PdfWriter;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -31,7 +20,6 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -41,18 +29,19 @@ import java.util.zip.ZipInputStream;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.jspecify.annotations.Nullable;
 
 /** Prints the bench report. */
 public final class Bench {
     private static final PrintStream OUT = new PrintStream(System.out, true, StandardCharsets.UTF_8);
     private static final int SECONDS = 60;
-    /** Paragraphs of samples that fill more than 200 pages. */
-    private static final int COMPARED = 1400;
 
     private final Path root;
+    private final @Nullable String address;
     private final Brief brief;
 
-    private Bench(Path root) {
+    private Bench(Path root, @Nullable String address) {
+        this.address = address;
         this.root = root;
         Guide guide = Guides.find("mla-9");
         if (guide == null) {
@@ -61,9 +50,9 @@ public final class Bench {
         this.brief = Brief.of(guide, null, Facts.of("Solvane", ""));
     }
 
-    /** Measures; the one argument is the project's root. */
+    /** Measures; the arguments are the project's root and the address of a running application, if there is one. */
     public static void main(String[] args) throws Exception {
-        new Bench(Path.of(args[0])).run();
+        new Bench(Path.of(args[0]), args.length > 1 ? args[1] : null).run();
     }
 
     private void run() throws Exception {
@@ -75,15 +64,12 @@ public final class Bench {
         for (int pages : List.of(20, 300)) {
             measure(pages);
         }
-        measureLong();
-        try (GeneralFormatter formatter = new GeneralFormatter()) {
-            for (int pages : List.of(20, 300)) {
-                compareFormatters(formatter, pages);
-            }
-        }
+        LayoutBench.run(OUT);
         measureProcess();
         measureScript();
-        compareLines();
+        if (address != null) {
+            BrowserBench.run(OUT, address);
+        }
     }
 
     private void measure(int wanted) throws Exception {
@@ -102,53 +88,10 @@ public final class Bench {
         print("open and save with a library", library, floor, library);
         print("read", Stopwatch.warm(() -> DocxFile.read(file)), floor, library);
         DocxFile read = DocxFile.read(file);
-        print("typeset", Stopwatch.warm(() -> typeset(read.paper())), floor, library);
+        print("typeset", Stopwatch.warm(() -> LayoutBench.typeset(read.paper())), floor, library);
         print("read, typeset, check", Stopwatch.warm(() -> examine(file)), floor, library);
         print("put right everything", Stopwatch.warm(() -> putRight(file)), floor, library);
         OUT.printf("  heap after a check with everything kept: %d MB%n%n", heapAfterCheck(file));
-    }
-
-    private static void measureLong() {
-        Paper paper = DocxFile.read(BenchPapers.untidy(3000)).paper();
-        int pages = typeset(paper).pages().size();
-        Timing timing = Stopwatch.cold(() -> typeset(paper));
-        OUT.printf(
-                Locale.ROOT,
-                "3000 pages of text (%d as they are brought): typeset %.0f ms (%.0f to %.0f)%n%n",
-                pages,
-                timing.median(),
-                timing.least(),
-                timing.most());
-    }
-
-    /** Layout and PDF of the same text in the same face, ours tagged, by us and by a general-purpose formatter. */
-    private static void compareFormatters(GeneralFormatter formatter, int wanted) {
-        DocxFile file = DocxFile.read(BenchPapers.plain(wanted));
-        String objects = GeneralFormatter.objects(file.paper());
-        int rounds = wanted > 100 ? 3 : 15;
-        Timing ours = Stopwatch.warm(() -> pdf(file), 30);
-        Timing theirs = Stopwatch.warm(() -> formatter.format(objects), rounds);
-        OUT.printf(
-                Locale.ROOT,
-                "layout and PDF of %d pages: %.0f ms (%.0f to %.0f); a general-purpose formatter %.0f ms (%.0f to %.0f): %.1f times%n",
-                typeset(file.paper()).pages().size(),
-                ours.median(),
-                ours.least(),
-                ours.most(),
-                theirs.median(),
-                theirs.least(),
-                theirs.most(),
-                theirs.median() / ours.median());
-    }
-
-    private static byte[] pdf(DocxFile file) {
-        Proof proof = typeset(file.paper());
-        Parts parts = Parts.recognise(file.paper(), proof);
-        return PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH));
-    }
-
-    private static Proof typeset(Paper paper) {
-        return Typesetter.typeset(paper, LayoutLimits.within(SECONDS));
     }
 
     private Report examine(byte[] file) {
@@ -235,22 +178,6 @@ public final class Bench {
                     timing.most());
         } finally {
             Files.deleteIfExists(paper);
-        }
-    }
-
-    private static void compareLines() {
-        try (Playwright driver = Chromium.driver();
-                Browser browser = Chromium.launch(driver)) {
-            LineComparison found = LineComparison.of(new SampleText(1).paragraphs(COMPARED), browser);
-            OUT.printf(
-                    Locale.ROOT,
-                    "lines compared with Chromium: %,d on %d pages of varied text, %d end elsewhere: %.3f %% agree;"
-                            + " %d more at a slash or hyphen the two read otherwise%n",
-                    found.lines(),
-                    found.pages(),
-                    found.differing().size(),
-                    100 * found.agreement(),
-                    found.readDifferently().size());
         }
     }
 

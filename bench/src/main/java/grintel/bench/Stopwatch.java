@@ -25,6 +25,19 @@ final class Stopwatch {
         return time(work, rounds);
     }
 
+    /** Times work after it was done over and over for so many seconds. */
+    static Timing warmFor(int seconds, Work work) {
+        long end = System.nanoTime() + seconds * 1_000_000_000L;
+        try {
+            while (System.nanoTime() < end) {
+                work.run();
+            }
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+        return time(work, 0);
+    }
+
     /** Times work as it comes. */
     static Timing cold(Work work) {
         return time(work, 0);

@@ -58,7 +58,7 @@ class ProofViewTest {
         assertThat(markOf(desk, name).first()).hasAttribute("data-lit", "true");
         if (measured) {
             desk.heading("Order of work").hover();
-            lines.first().hover();
+            lines.first().locator("text").hover();
             assertThat(row).hasAttribute("data-lit", "true");
         }
     }

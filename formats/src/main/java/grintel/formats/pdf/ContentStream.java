@@ -1,6 +1,7 @@
 package grintel.formats.pdf;
 
-import java.nio.charset.StandardCharsets;
+import java.io.ByteArrayOutputStream;
+import java.util.Arrays;
 import org.apache.pdfbox.cos.COSName;
 
 /**
@@ -9,42 +10,49 @@ import org.apache.pdfbox.cos.COSName;
  * from the sheet's bottom left corner as PDF has it.
  */
 final class ContentStream {
-    private final StringBuilder out = new StringBuilder(8192);
+    private byte[] out = new byte[16 * 1024];
+    private int length;
     private int colour;
     private String font = "";
     private int size;
 
-    /** A code as it stands in a string (ISO 32000-1 §7.3.4.2), one character a byte. */
-    static String escaped(byte[] code) {
-        StringBuilder out = new StringBuilder(code.length * 2);
+    /** A code as it stands in a string (ISO 32000-1 §7.3.4.2). */
+    static byte[] escaped(byte[] code) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream(code.length * 2);
         for (byte each : code) {
-            char c = (char) (each & 0xFF);
-            switch (c) {
-                case '(', ')', '\\' -> out.append('\\').append(c);
-                case '\r' -> out.append("\\r");
-                case '\n' -> out.append("\\n");
-                default -> out.append(c);
+            switch (each) {
+                case '(', ')', '\\' -> {
+                    out.write('\\');
+                    out.write(each);
+                }
+                case '\r' -> out.writeBytes(new byte[] {'\\', 'r'});
+                case '\n' -> out.writeBytes(new byte[] {'\\', 'n'});
+                default -> out.write(each);
             }
         }
-        return out.toString();
+        return out.toByteArray();
     }
 
     byte[] bytes() {
-        return out.toString().getBytes(StandardCharsets.ISO_8859_1);
+        return Arrays.copyOf(out, length);
     }
 
     // ---- marked content
 
     void beginArtifact() {
-        out.append("/Artifact BMC\n");
+        put("/Artifact BMC\n");
     }
 
     void begin(String type, int number) {
-        out.append('/').append(type).append(" <</MCID ").append(number).append(">> BDC\n");
+        put('/');
+        put(type);
+        put(" <</MCID ");
+        put(number);
+        put(">> BDC\n");
     }
 
     void end() {
-        out.append("EMC\n");
+        put("EMC\n");
     }
 
     // ---- shapes and pictures
@@ -56,18 +64,18 @@ final class ContentStream {
             for (int shift = 16; shift >= 0; shift -= 8) {
                 number(Math.round((rgb >> shift & 0xFF) * 1000 / 255f));
             }
-            out.append("rg\n");
+            put("rg\n");
         }
     }
 
     void fill(int x, int y, int width, int height) {
         rectangle(x, y, width, height);
-        out.append("f\n");
+        put("f\n");
     }
 
     void frame(int x, int y, int width, int height) {
         rectangle(x, y, width, height);
-        out.append("S\n");
+        put("S\n");
     }
 
     private void rectangle(int x, int y, int width, int height) {
@@ -75,27 +83,29 @@ final class ContentStream {
         number(y);
         number(width);
         number(height);
-        out.append("re ");
+        put("re ");
     }
 
     void picture(COSName name, int x, int y, int width, int height) {
-        out.append("q ");
+        put("q ");
         number(width);
-        out.append("0 0 ");
+        put("0 0 ");
         number(height);
         number(x);
         number(y);
-        out.append("cm /").append(name.getName()).append(" Do Q\n");
+        put("cm /");
+        put(name.getName());
+        put(" Do Q\n");
     }
 
     // ---- text
 
     void beginText() {
-        out.append("BT\n");
+        put("BT\n");
     }
 
     void endText() {
-        out.append("ET\n");
+        put("ET\n");
     }
 
     /** @param points thousandths of a point */
@@ -103,67 +113,103 @@ final class ContentStream {
         if (points != size || !name.equals(font)) {
             font = name;
             size = points;
-            out.append('/').append(name).append(' ');
+            put('/');
+            put(name);
+            put(' ');
             number(points);
-            out.append("Tf\n");
+            put("Tf\n");
         }
     }
 
     void characterSpacing(int spacing) {
         number(spacing);
-        out.append("Tc\n");
+        put("Tc\n");
     }
 
     /** @param scale per cent */
     void horizontalScaling(int scale) {
-        out.append(scale).append(" Tz\n");
+        put(scale);
+        put(" Tz\n");
     }
 
     void moveTo(int x, int y) {
-        out.append("1 0 0 1 ");
+        put("1 0 0 1 ");
         number(x);
         number(y);
-        out.append("Tm\n");
+        put("Tm\n");
     }
 
     void beginCharacters() {
-        out.append("[(");
+        put("[(");
     }
 
     /** A character by its escaped code. */
-    void character(String code) {
-        out.append(code);
+    void character(byte[] code) {
+        reserve(code.length);
+        for (byte each : code) {
+            out[length++] = each;
+        }
     }
 
     /** Moves what follows back by so many thousandths of the type size. */
     void moveBack(double thousandths) {
-        out.append(')');
+        put(')');
         number((int) Math.round(thousandths * 1000));
-        out.append('(');
+        put('(');
     }
 
     void endCharacters() {
-        out.append(")] TJ\n");
+        put(")] TJ\n");
     }
 
     /** A number given in thousandths, and a space. */
     private void number(int thousandths) {
         int value = thousandths;
         if (value < 0) {
-            out.append('-');
+            put('-');
             value = -value;
         }
-        out.append(value / 1000);
+        put(value / 1000);
         int rest = value % 1000;
         if (rest > 0) {
-            out.append('.').append((char) ('0' + rest / 100));
+            put('.');
+            put((char) ('0' + rest / 100));
             if (rest % 100 > 0) {
-                out.append((char) ('0' + rest / 10 % 10));
+                put((char) ('0' + rest / 10 % 10));
                 if (rest % 10 > 0) {
-                    out.append((char) ('0' + rest % 10));
+                    put((char) ('0' + rest % 10));
                 }
             }
         }
-        out.append(' ');
+        put(' ');
+    }
+
+    private void put(char c) {
+        reserve(1);
+        out[length++] = (byte) c;
+    }
+
+    /** Operators, names and numbers, which are ASCII. */
+    private void put(String text) {
+        int more = text.length();
+        reserve(more);
+        for (int i = 0; i < more; i++) {
+            out[length++] = (byte) text.charAt(i);
+        }
+    }
+
+    private void put(int number) {
+        if (number < 10) {
+            put((char) ('0' + number));
+        } else {
+            put(number / 10);
+            put((char) ('0' + number % 10));
+        }
+    }
+
+    private void reserve(int more) {
+        if (length + more > out.length) {
+            out = Arrays.copyOf(out, Math.max(length + more, out.length * 2));
+        }
     }
 }

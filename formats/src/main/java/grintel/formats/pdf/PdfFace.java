@@ -84,7 +84,7 @@ final class PdfFace {
      * @param code as it stands in a string of the content stream, empty where nothing is drawn
      * @param drift how much wider it is in the PDF, whose fonts have widths in whole thousandths of the size
      */
-    record Glyph(String code, double drift) {
-        static final Glyph NONE = new Glyph("", 0);
+    record Glyph(byte[] code, double drift) {
+        static final Glyph NONE = new Glyph(new byte[0], 0);
     }
 }

@@ -1,0 +1,104 @@
+package grintel.bench;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Playwright;
+import grintel.bench.Stopwatch.Timing;
+import grintel.bench.lines.Chromium;
+import grintel.bench.lines.LineComparison;
+import grintel.bench.lines.SampleText;
+import grintel.core.paper.Paper;
+import grintel.core.structure.Parts;
+import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.Typesetter;
+import grintel.formats.docx.DocxFile;
+import grintel.formats.pdf.PdfDetails;
+import grintel.formats.pdf.PdfWriter;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import org.xml.sax.SAXException;
+
+/** How fast pages are laid out and written, and how far the lines can be trusted. */
+final class LayoutBench {
+    private static final int SECONDS = 60;
+    /** Seconds each formatter runs before it is timed. */
+    private static final int WARM_UP = 12;
+    /** Paragraphs of samples that fill more than 200 pages. */
+    private static final int COMPARED = 1400;
+
+    private LayoutBench() {}
+
+    static void run(PrintStream out) throws IOException, SAXException {
+        for (int pages : List.of(20, 300, 3000)) {
+            measure(out, pages);
+        }
+        try (GeneralFormatter formatter = new GeneralFormatter()) {
+            for (int pages : List.of(20, 300)) {
+                compareFormatters(out, formatter, pages);
+            }
+        }
+        compareLines(out);
+    }
+
+    private static void measure(PrintStream out, int wanted) {
+        Paper paper = DocxFile.read(BenchPapers.plain(wanted)).paper();
+        int pages = typeset(paper).pages().size();
+        Timing timing = Stopwatch.warm(() -> typeset(paper), wanted > 1000 ? 3 : 60);
+        out.printf(
+                Locale.ROOT,
+                "layout of %,d pages: %.1f ms (%.1f to %.1f)%n",
+                pages,
+                timing.median(),
+                timing.least(),
+                timing.most());
+    }
+
+    /** Layout and PDF of the same text in the same face, ours tagged, by us and by a general-purpose formatter. */
+    private static void compareFormatters(PrintStream out, GeneralFormatter formatter, int wanted) {
+        DocxFile file = DocxFile.read(BenchPapers.plain(wanted));
+        String objects = GeneralFormatter.objects(file.paper());
+        Timing ours = Stopwatch.warmFor(WARM_UP, () -> pdf(file));
+        Timing theirs = Stopwatch.warmFor(WARM_UP, () -> formatter.format(objects));
+        out.printf(
+                Locale.ROOT,
+                "layout and PDF of %d pages: %.0f ms (%.0f to %.0f); a general-purpose formatter %.0f ms (%.0f to %.0f):"
+                        + " %.1f times%n",
+                typeset(file.paper()).pages().size(),
+                ours.median(),
+                ours.least(),
+                ours.most(),
+                theirs.median(),
+                theirs.least(),
+                theirs.most(),
+                theirs.median() / ours.median());
+    }
+
+    private static byte[] pdf(DocxFile file) {
+        Proof proof = typeset(file.paper());
+        Parts parts = Parts.recognise(file.paper(), proof);
+        return PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH));
+    }
+
+    static Proof typeset(Paper paper) {
+        return Typesetter.typeset(paper, LayoutLimits.within(SECONDS));
+    }
+
+    private static void compareLines(PrintStream out) {
+        try (Playwright driver = Chromium.driver();
+                Browser browser = Chromium.launch(driver)) {
+            LineComparison found = LineComparison.of(new SampleText(1).paragraphs(COMPARED), browser);
+            out.printf(
+                    Locale.ROOT,
+                    "lines compared with Chromium: %,d on %d pages of varied text, %d end elsewhere: %.3f %% agree;"
+                            + " %d more at a slash or hyphen the two read otherwise%n",
+                    found.lines(),
+                    found.pages(),
+                    found.differing().size(),
+                    100 * found.agreement(),
+                    found.readDifferently().size());
+        }
+    }
+}
