@@ -23,7 +23,17 @@ describe('dimension lines of the sheet', () => {
       top: '1 in',
       bottom: '1 in',
       header: '0.4 in',
+      'column-0': '6 in',
     })
+  })
+
+  it('keep clear of the words in the header, and measure each column', () => {
+    const header = line(0, 0, 40, { part: 'header', x: 90, width: 250 })
+    const narrow = [90, 316].map((left, index) => line(index, 0, 90, { left, right: left + 206 }))
+    const sheet = drawn('sheet', page([header, ...narrow]))
+    expect(sheet['top']?.x1).toBeGreaterThan(340)
+    expect(sheet['bottom']?.x1).toBeLessThan(340)
+    expect([sheet['column-0']?.label, sheet['column-1']?.label]).toEqual(['2.86 in', '2.86 in'])
   })
 
   it('show what is asked only where it differs, to scale, both tied to their reading', () => {

@@ -22,6 +22,12 @@ export interface Dimension {
 const POINTS_PER_TWIP = 1 / 20
 /** Labels beside each other in a margin keep this distance. */
 const LABEL_PITCH = 11
+/** About the width of a label. */
+const LABEL_WIDTH = 40
+/** How far aside of what is stands what is asked of the same margin. */
+const ASKED_ASIDE = 60
+/** A page with more columns than this has something else in its columns. */
+const MOST_COLUMNS = 4
 /** Room a stroke across the page needs above and below it. */
 const CLEAR = 7
 
@@ -172,7 +178,8 @@ class Drawing {
       ...size,
     })
     const sideY = page.top + 58
-    const acrossX = page.left + (page.right - page.left) * 0.3
+    const topX = this.clearAcross(0, page.top)
+    const bottomX = this.clearAcross(page.bottom, page.height)
     const left = this.reading('sheet.margins', 'left')
     const right = this.reading('sheet.margins', 'right')
     const top = this.reading('sheet.margins', 'top')
@@ -185,8 +192,8 @@ class Drawing {
       label: this.length(page.width - page.right),
       ...this.of(right),
     })
-    this.down('top', 'is', 0, page.top, acrossX, this.of(top))
-    this.down('bottom', 'is', page.bottom, page.height, acrossX, this.of(bottom))
+    this.down('top', 'is', 0, page.top, topX, this.of(top))
+    this.down('bottom', 'is', page.bottom, page.height, bottomX, this.of(bottom))
     const askedLeft = this.asked(left)
     if (askedLeft !== undefined) {
       this.across('left-asked', 'asked', 0, askedLeft, sideY + 20, this.of(left))
@@ -197,7 +204,7 @@ class Drawing {
     }
     const askedTop = this.asked(top)
     if (askedTop !== undefined) {
-      this.down('top-asked', 'asked', 0, askedTop, acrossX + 60, this.of(top))
+      this.down('top-asked', 'asked', 0, askedTop, topX + ASKED_ASIDE, this.of(top))
     }
     const askedBottom = this.asked(bottom)
     if (askedBottom !== undefined) {
@@ -206,11 +213,48 @@ class Drawing {
         'asked',
         page.height - askedBottom,
         page.height,
-        acrossX + 60,
+        bottomX + ASKED_ASIDE,
         this.of(bottom),
       )
     }
     this.headerDistance(page.left * 0.35, this.reading('sheet.header-distance', 'header'))
+    this.columns()
+  }
+
+  /** The width of each column of the text, below it. */
+  private columns() {
+    const { page } = this
+    const reading = this.of(this.reading('sheet.columns', 'columns'))
+    const columns = new Map<string, Line>()
+    for (const line of this.text) {
+      const inTable = page.tables.some((table) => line.y > table.top && line.top < table.bottom)
+      if (!inTable) {
+        columns.set(`${Math.round(line.left)} ${Math.round(line.right)}`, line)
+      }
+    }
+    if (columns.size <= MOST_COLUMNS) {
+      const y = this.clearAt(page.left, page.right, page.bottom, 1)
+      let number = 0
+      for (const { left, right } of columns.values()) {
+        this.across(`column-${number++}`, 'is', left, right, y, reading)
+      }
+    }
+  }
+
+  /** A place across the page at which a stroke from one height to the other, with its label, crosses no text. */
+  private clearAcross(y1: number, y2: number): number {
+    const { page } = this
+    const places = [0.3, 0.5, 0.7, 0.12, 0.85].map((part) => page.left + (page.right - page.left) * part)
+    const isClear = (x: number) =>
+      page.lines.every(
+        (line) =>
+          line.width === 0 ||
+          line.y < y1 ||
+          line.y > y2 ||
+          line.x > x + ASKED_ASIDE + LABEL_WIDTH ||
+          line.x + line.width < x - CLEAR,
+      )
+    return places.find(isClear) ?? places[0] ?? page.left
   }
 
   private headerDistance(x: number, reading: Reading | undefined) {

@@ -12,6 +12,7 @@ import java.util.Map;
  * @param notes footnotes in order of reference, then endnotes
  * @param insertedRuns how many runs stand in tracked insertions, read as accepted
  * @param deletedRuns how many runs were left out as tracked deletions
+ * @param bookmarks the paragraphs in which bookmarks start, by their names
  * @param oddities what was not understood and is carried along, a sentence each
  */
 public record Paper(
@@ -24,18 +25,30 @@ public record Paper(
         int comments,
         int insertedRuns,
         int deletedRuns,
+        Map<String, ParagraphAddress> bookmarks,
         List<String> oddities) {
     public Paper {
         sections = List.copyOf(sections);
         paragraphs = List.copyOf(paragraphs);
         notes = List.copyOf(notes);
+        bookmarks = Map.copyOf(bookmarks);
         oddities = List.copyOf(oddities);
     }
 
     /** A paper of these sections and notes, without comments, changes or oddities. */
     public static Paper of(List<Section> sections, List<Note> notes, StyleSheet styles, PaperSettings settings) {
         return new Paper(
-                sections, textOf(sections), notes, styles, settings, DocumentProperties.NONE, 0, 0, 0, List.of());
+                sections,
+                textOf(sections),
+                notes,
+                styles,
+                settings,
+                DocumentProperties.NONE,
+                0,
+                0,
+                0,
+                Map.of(),
+                List.of());
     }
 
     /** The paragraphs of all sections in document order. */

@@ -80,6 +80,7 @@ public final class DocxReader {
                 comments(),
                 state.inserted,
                 state.deleted,
+                state.bookmarks(),
                 state.oddities());
         if (paper.paragraphs().stream().allMatch(Paragraph::isBlank)) {
             throw new UnreadableFileException("The file holds no text at all. Is it the right one?");

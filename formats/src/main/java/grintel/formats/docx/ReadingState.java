@@ -2,6 +2,7 @@ package grintel.formats.docx;
 
 import grintel.core.paper.FormattingResolver;
 import grintel.core.paper.NumberFormat;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
 import grintel.core.paper.StyleSheet;
 import grintel.formats.xml.XmlElement;
@@ -15,6 +16,7 @@ import java.util.Set;
 /** What is shared, and counted on, while the stories of one file are read. */
 final class ReadingState {
     private static final int MOST_ODDITIES = 50;
+    private static final int MOST_BOOKMARKS = 20_000;
 
     final OpcPackage opc;
     final StyleSheet styles;
@@ -28,6 +30,7 @@ final class ReadingState {
 
     private final Map<Story, String> signs = new LinkedHashMap<>();
     private final Map<Story.Kind, Integer> counted = new LinkedHashMap<>();
+    private final Map<String, ParagraphAddress> bookmarks = new LinkedHashMap<>();
     private final Set<String> oddities = new LinkedHashSet<>();
     int inserted;
     int deleted;
@@ -69,6 +72,17 @@ final class ReadingState {
             }
         }
         return out;
+    }
+
+    /** Keeps where a bookmark starts; of several with one name the first counts. */
+    void bookmark(String name, ParagraphAddress at) {
+        if (bookmarks.size() < MOST_BOOKMARKS) {
+            bookmarks.putIfAbsent(name, at);
+        }
+    }
+
+    Map<String, ParagraphAddress> bookmarks() {
+        return bookmarks;
     }
 
     void odd(String what) {

@@ -100,6 +100,7 @@ final class StoryReader {
 
     Paragraph paragraph(XmlElement element, @Nullable Style table) {
         ParagraphAddress address = new ParagraphAddress(story, next++);
+        readBookmarks(element, address);
         XmlElement properties = element.child("pPr");
         Style style = state.styles.effective(styleId(properties, "pStyle"), Style.Kind.PARAGRAPH);
         PropertySet direct = PropertyReader.paragraph(properties);
@@ -136,6 +137,15 @@ final class StoryReader {
                 properties != null && properties.child("sectPr") != null,
                 tableDepth > 0,
                 markProperties != null && markProperties.child("del") != null);
+    }
+
+    private void readBookmarks(XmlElement element, ParagraphAddress address) {
+        for (XmlElement child : element.elements()) {
+            String name = child.name().equals("bookmarkStart") ? child.attribute("name") : null;
+            if (name != null) {
+                state.bookmark(name, address);
+            }
+        }
     }
 
     private Formatting characters(XmlElement run, @Nullable Style paragraph, @Nullable Style table) {

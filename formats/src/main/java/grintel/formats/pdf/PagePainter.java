@@ -13,7 +13,6 @@ import grintel.core.typeset.Type;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.BiConsumer;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
@@ -28,7 +27,6 @@ import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructur
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.PDLayoutAttributeObject;
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
-import org.apache.pdfbox.pdmodel.interactive.action.PDActionURI;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDBorderStyleDictionary;
 import org.jspecify.annotations.Nullable;
@@ -52,6 +50,7 @@ final class PagePainter {
     private final ProofPage page;
     private final PdfPictures pictures;
     private final StructureTree structure;
+    private final PdfLinks links;
     private final PDResources resources = new PDResources();
     private final ContentStream out = new ContentStream();
     private final TextPainter text;
@@ -64,7 +63,9 @@ final class PagePainter {
             ProofPage page,
             PdfFonts fonts,
             PdfPictures pictures,
-            StructureTree structure) {
+            StructureTree structure,
+            PdfLinks links) {
+        this.links = links;
         this.document = document;
         this.sheet = sheet;
         this.page = page;
@@ -243,7 +244,7 @@ final class PagePainter {
             if (label != null && !labelLeft.isEmpty() && labelLeft.startsWith(run.text())) {
                 labelLeft = labelLeft.substring(run.text().length());
                 target = label.element();
-            } else if (isLive(run.link())) {
+            } else if (links.isLive(run.link())) {
                 target = linkElement(element, run.link());
             } else if (!read.equals(run.text())) {
                 target = StructureTree.child(element, StandardStructureTypes.SPAN);
@@ -252,7 +253,7 @@ final class PagePainter {
             openContent(target);
             setColour(run.type().colour());
             text.show(run, line.y(), i == runs.size() - 1 && endsBetweenWords(line));
-            if (link != null && isLive(run.link())) {
+            if (link != null && links.isLive(run.link())) {
                 annotate(line, run, link);
             }
         }
@@ -288,12 +289,6 @@ final class PagePainter {
 
     // ---- links
 
-    /** Only addresses a reader of papers expects are live; a file from a stranger can name any other. */
-    private static boolean isLive(String link) {
-        String lower = link.toLowerCase(Locale.ROOT);
-        return lower.startsWith("http://") || lower.startsWith("https://") || lower.startsWith("mailto:");
-    }
-
     @SuppressWarnings("ReferenceEquality") // the element of the same paragraph
     private PDStructureElement linkElement(PDStructureElement parent, String target) {
         if (link == null || link.parent != parent || !link.target.equals(target)) {
@@ -314,10 +309,7 @@ final class PagePainter {
         none.setWidth(0);
         annotation.setBorderStyle(none);
         annotation.setPrinted(true);
-        annotation.setContents(on.target);
-        PDActionURI action = new PDActionURI();
-        action.setURI(on.target);
-        annotation.setAction(action);
+        links.lead(annotation, on.target);
         sheet.getAnnotations().add(annotation);
         structure.addAnnotation(on.element, annotation, structure.nextAnnotationKey());
     }

@@ -38,14 +38,17 @@ public final class PdfWriter {
             PdfPictures images = new PdfPictures(document, pictures);
             StructureTree structure = new StructureTree(document, paper, proof, parts);
             PdfOutline outline = new PdfOutline(paper, parts);
+            PdfLinks links = new PdfLinks(paper, proof);
             for (ProofPage page : proof.pages()) {
                 PDPage sheet = new PDPage(new PDRectangle(page.width() / PER_POINT, page.height() / PER_POINT));
                 document.addPage(sheet);
-                new PagePainter(document, sheet, page, fonts, images, structure).paint();
+                new PagePainter(document, sheet, page, fonts, images, structure, links).paint();
+                links.visit(sheet);
                 outline.visit(page, sheet);
             }
             fonts.finish();
             structure.finish();
+            links.finish();
             outline.finish(document);
             ByteArrayOutputStream out = new ByteArrayOutputStream(64 * 1024);
             document.save(out);

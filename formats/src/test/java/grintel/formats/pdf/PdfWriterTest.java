@@ -19,8 +19,12 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
 import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureNode;
+import org.apache.pdfbox.pdmodel.interactive.action.PDAction;
+import org.apache.pdfbox.pdmodel.interactive.action.PDActionGoTo;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionURI;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageDestination;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -117,12 +121,21 @@ class PdfWriterTest {
                             .getFirstChild()
                             .getTitle())
                     .isEqualTo("The tolls");
-            assertThat(document.getPage(0).getAnnotations())
-                    .singleElement()
-                    .isInstanceOfSatisfying(
-                            PDAnnotationLink.class,
-                            link -> assertThat(((PDActionURI) link.getAction()).getURI())
-                                    .isEqualTo("https://archive.example/bells"));
+        }
+    }
+
+    @Test
+    void linksLeadOutToAddressesAndInToBookmarks() throws IOException {
+        DocxFile paper = DocxFile.read(TaggedPaper.write());
+        try (PDDocument document = Loader.loadPDF(pdf(paper, proof(paper)))) {
+            List<PDAction> actions = new ArrayList<>();
+            for (PDAnnotation annotation : document.getPage(0).getAnnotations()) {
+                actions.add(((PDAnnotationLink) annotation).getAction());
+            }
+            assertThat(actions).hasSize(2);
+            assertThat(((PDActionURI) actions.get(0)).getURI()).isEqualTo("https://archive.example/bells");
+            PDPageDestination to = (PDPageDestination) ((PDActionGoTo) actions.get(1)).getDestination();
+            assertThat(to.retrievePageNumber()).isEqualTo(1);
         }
     }
 

@@ -28,10 +28,14 @@ final class TaggedPaper {
                         + paragraph("", "<caps>raised</caps> and inter\u00ADnational and \uE000")
                         + link("https://archive.example/bells", "the archive")
                         + link("javascript:alert(1)", "not a way out")
+                        + inside("tolls-ahead", "as the end says")
+                        + inside("nowhere", "a bookmark that is gone")
                         + paragraph(
                                 "<w:tabs><w:tab w:val=\"right\" w:leader=\"dot\" w:pos=\"9000\"/></w:tabs>",
                                 "Entry</w:t></w:r><w:r><w:tab/></w:r><w:r><w:t>12")
-                        + table())
+                        + table()
+                        + paragraph("<w:pageBreakBefore/>", "Here it ends.")
+                                .replace("<w:r>", "<w:bookmarkStart w:id=\"1\" w:name=\"tolls-ahead\"/><w:r>"))
                 .build();
     }
 
@@ -65,6 +69,10 @@ final class TaggedPaper {
         return "<w:p><w:r><w:fldChar w:fldCharType=\"begin\"/></w:r><w:r><w:instrText>HYPERLINK \"" + target
                 + "\"</w:instrText></w:r><w:r><w:fldChar w:fldCharType=\"separate\"/></w:r><w:r><w:t>" + text
                 + "</w:t></w:r><w:r><w:fldChar w:fldCharType=\"end\"/></w:r></w:p>";
+    }
+
+    private static String inside(String bookmark, String text) {
+        return "<w:p><w:hyperlink w:anchor=\"" + bookmark + "\"><w:r><w:t>" + text + "</w:t></w:r></w:hyperlink></w:p>";
     }
 
     private static String paragraph(String properties, String text) {
