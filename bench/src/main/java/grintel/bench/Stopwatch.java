@@ -1,6 +1,7 @@
 package grintel.bench;
 
 import java.util.Arrays;
+import java.util.List;
 
 /** Times work: some rounds to warm up, then the median of ten with the spread around it. */
 final class Stopwatch {
@@ -25,17 +26,26 @@ final class Stopwatch {
         return time(work, rounds);
     }
 
-    /** Times work after it was done over and over for so many seconds. */
-    static Timing warmFor(int seconds, Work work) {
-        long end = System.nanoTime() + seconds * 1_000_000_000L;
+    /** Times two kinds of work by turns, so that what else the machine does meets both, after so many seconds of each. */
+    static List<Timing> byTurns(int seconds, Work one, Work other) {
+        List<Work> both = List.of(one, other);
+        List<double[]> millis = List.of(new double[ROUNDS], new double[ROUNDS]);
         try {
-            while (System.nanoTime() < end) {
-                work.run();
+            for (Work work : both) {
+                long end = System.nanoTime() + seconds * 1_000_000_000L;
+                while (System.nanoTime() < end) {
+                    work.run();
+                }
+            }
+            for (int i = 0; i < ROUNDS; i++) {
+                for (int k = 0; k < both.size(); k++) {
+                    millis.get(k)[i] = once(both.get(k));
+                }
             }
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }
-        return time(work, 0);
+        return millis.stream().map(Timing::of).toList();
     }
 
     /** Times work as it comes. */
@@ -50,17 +60,26 @@ final class Stopwatch {
             }
             double[] millis = new double[ROUNDS];
             for (int i = 0; i < ROUNDS; i++) {
-                long start = System.nanoTime();
-                work.run();
-                millis[i] = (System.nanoTime() - start) / 1e6;
+                millis[i] = once(work);
             }
-            Arrays.sort(millis);
-            return new Timing((millis[4] + millis[5]) / 2, millis[0], millis[ROUNDS - 1]);
+            return Timing.of(millis);
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }
     }
 
+    private static double once(Work work) throws Exception {
+        long start = System.nanoTime();
+        work.run();
+        return (System.nanoTime() - start) / 1e6;
+    }
+
     /** Milliseconds: the median, the least and the most of ten. */
-    record Timing(double median, double least, double most) {}
+    record Timing(double median, double least, double most) {
+        static Timing of(double[] millis) {
+            double[] sorted = millis.clone();
+            Arrays.sort(sorted);
+            return new Timing((sorted[4] + sorted[5]) / 2, sorted[0], sorted[ROUNDS - 1]);
+        }
+    }
 }

@@ -10,7 +10,7 @@ public final class Words {
         boolean counted = false;
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if (Character.isWhitespace(c) || Character.isSpaceChar(c)) {
+            if (isSpace(c)) {
                 counted = false;
             } else if (!counted && (Character.isLetterOrDigit(c) || Character.isSurrogate(c))) {
                 counted = true;
@@ -18,5 +18,10 @@ public final class Words {
             }
         }
         return words;
+    }
+
+    private static boolean isSpace(char c) {
+        // Most characters are ASCII letters, for which the tables of Unicode are a long way round.
+        return (c <= ' ' || c > '~') && (Character.isWhitespace(c) || Character.isSpaceChar(c));
     }
 }

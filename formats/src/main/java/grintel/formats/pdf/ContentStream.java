@@ -146,9 +146,12 @@ final class ContentStream {
     /** A character by its escaped code. */
     void character(byte[] code) {
         reserve(code.length);
+        byte[] to = out;
+        int at = length;
         for (byte each : code) {
-            out[length++] = each;
+            to[at++] = each;
         }
+        length = at;
     }
 
     /** Moves what follows back by so many thousandths of the type size. */

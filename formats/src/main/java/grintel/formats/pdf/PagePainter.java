@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
+import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -88,6 +89,11 @@ final class PagePainter {
         }
         closeContent();
         paintDecorations();
+        // As objects of their own these would be three more for each page.
+        resources.getCOSObject().setDirect(true);
+        for (COSBase each : resources.getCOSObject().getValues()) {
+            each.setDirect(true);
+        }
         sheet.setContents(new PDStream(compressed()));
     }
 

@@ -5,6 +5,7 @@ import java.awt.color.ICC_Profile;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
@@ -22,6 +23,9 @@ import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferenc
 /** Title, author, language, colours and the claims to PDF/A-2u and PDF/UA-1 (ISO 19005-2 §6.6, ISO 14289-1 §5). */
 final class PdfMetadata {
     private static final String PRODUCER = "Grintel";
+    private static final String TEMPLATE = template();
+    private static final byte[] PROFILE =
+            ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
     private static final String SRGB = "sRGB IEC61966-2.1";
 
     private PdfMetadata() {}
@@ -54,8 +58,7 @@ final class PdfMetadata {
     }
 
     private static PDOutputIntent colours(PDDocument document) throws IOException {
-        byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData();
-        PDOutputIntent intent = new PDOutputIntent(document, new ByteArrayInputStream(profile));
+        PDOutputIntent intent = new PDOutputIntent(document, new ByteArrayInputStream(PROFILE));
         intent.setInfo(SRGB);
         intent.setOutputCondition(SRGB);
         intent.setOutputConditionIdentifier(SRGB);
@@ -63,22 +66,27 @@ final class PdfMetadata {
         return intent;
     }
 
-    private static String packet(PdfDetails details) throws IOException {
+    private static String packet(PdfDetails details) {
+        String author = details.author().isEmpty()
+                ? ""
+                : "<dc:creator><rdf:Seq><rdf:li>" + escaped(details.author()) + "</rdf:li></rdf:Seq></dc:creator>";
+        return TEMPLATE.replace("{title}", escaped(details.title()))
+                .replace("{creator}", author)
+                .replace("{language}", escaped(details.language()))
+                .replace("{producer}", PRODUCER)
+                .replace(
+                        "{made}",
+                        DateTimeFormatter.ISO_INSTANT.format(details.made().truncatedTo(ChronoUnit.SECONDS)));
+    }
+
+    private static String template() {
         try (InputStream in = PdfMetadata.class.getResourceAsStream("metadata.xmp")) {
             if (in == null) {
-                throw new IOException("metadata.xmp is not shipped");
+                throw new IllegalStateException("metadata.xmp is not shipped");
             }
-            String author = details.author().isEmpty()
-                    ? ""
-                    : "<dc:creator><rdf:Seq><rdf:li>" + escaped(details.author()) + "</rdf:li></rdf:Seq></dc:creator>";
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .replace("{title}", escaped(details.title()))
-                    .replace("{creator}", author)
-                    .replace("{language}", escaped(details.language()))
-                    .replace("{producer}", PRODUCER)
-                    .replace(
-                            "{made}",
-                            DateTimeFormatter.ISO_INSTANT.format(details.made().truncatedTo(ChronoUnit.SECONDS)));
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

@@ -240,6 +240,7 @@ final class StructureTree {
             PDMarkedContentReference reference = new PDMarkedContentReference();
             reference.setPage(page);
             reference.setMCID(number);
+            reference.getCOSObject().setDirect(true);
             element.appendKid(reference);
         }
         return number;
