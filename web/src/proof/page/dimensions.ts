@@ -28,8 +28,14 @@ const LABEL_WIDTH = 40
 const ASKED_ASIDE = 60
 /** A page with more columns than this has something else in its columns. */
 const MOST_COLUMNS = 4
+/** How finely a clear height is looked for. */
+const STEP = 0.7
+/** How far a stroke may stand from what it measures. */
+const REACH = 72
+/** A table with more columns has no room for the width of each. */
+const MOST_TABLE_EDGES = 8
 /** Room a stroke across the page needs above and below it. */
-const CLEAR = 7
+const CLEAR = 5.2
 
 /** The dimension lines of a station on a page: what is for every quantity, what is asked where it differs. */
 export function dimensionsOf(station: string, page: Page, readings: Reading[], units: Units): Dimension[] {
@@ -233,7 +239,7 @@ class Drawing {
       }
     }
     if (columns.size <= MOST_COLUMNS) {
-      const y = this.clearAt(page.left, page.right, page.bottom, 1)
+      const y = this.clearAt(page.left, page.right, page.bottom, 1) ?? page.bottom + 12
       let number = 0
       for (const { left, right } of columns.values()) {
         this.across(`column-${number++}`, 'is', left, right, y, reading)
@@ -418,13 +424,18 @@ class Drawing {
   }
 
   tables() {
-    for (const table of this.page.tables) {
+    const { page } = this
+    for (const table of page.tables) {
       const first = table.edges[0] ?? 0
       const last = table.edges.at(-1) ?? 0
-      const above = this.clearAt(first, last, table.top, -1)
-      const below = this.clearAt(first, last, table.bottom, 1)
-      this.across(`table-${table.number}`, 'is', first, last, below)
-      if (table.edges.length > 2 && table.edges.length < 9) {
+      const above = this.clearAt(first, last, table.top, -1) ?? page.top - 8
+      const columns = table.edges.length > 2 && table.edges.length <= MOST_TABLE_EDGES
+      const whole =
+        this.clearAt(first, last, table.bottom, 1) ??
+        (columns ? this.clearAt(first, last, above - CLEAR, -1) : above) ??
+        page.bottom + 12
+      this.across(`table-${table.number}`, 'is', first, last, whole)
+      if (columns) {
         table.edges.slice(1).forEach((edge, index) => {
           this.across(`column-${table.number}-${index}`, 'is', table.edges[index] ?? 0, edge, above)
         })
@@ -432,10 +443,10 @@ class Drawing {
     }
   }
 
-  /** A height from `from` on in a direction at which a stroke crosses no text, else one in the page's own margin. */
-  private clearAt(x1: number, x2: number, from: number, direction: 1 | -1): number {
+  /** A height from `from` on in a direction at which a stroke crosses no text, if there is one near. */
+  private clearAt(x1: number, x2: number, from: number, direction: 1 | -1): number | undefined {
     const { page } = this
-    for (let step = CLEAR + 1; step < 90; step += 2) {
+    for (let step = CLEAR + 1; step < REACH; step += STEP) {
       const y = from + direction * step
       const blocked = page.lines.some((line) => {
         const size = line.runs[0]?.size ?? 0
@@ -446,6 +457,6 @@ class Drawing {
         return y
       }
     }
-    return direction > 0 ? page.bottom + 12 : page.top - 8
+    return undefined
   }
 }

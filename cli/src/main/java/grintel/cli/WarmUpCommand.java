@@ -5,13 +5,19 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.rule.Examiner;
+import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.pdf.PdfDetails;
+import grintel.formats.pdf.PdfWriter;
+import java.time.Instant;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 
-/** Checks a sample paper, so that the classes a check needs can be recorded in the class-data archive. */
+/** Checks and converts a sample paper, so that the classes needed can be recorded in the class-data archive. */
 @Command(name = "warm-up", hidden = true)
 final class WarmUpCommand implements Callable<Integer> {
     private final Console console;
@@ -22,13 +28,18 @@ final class WarmUpCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        DocxFile file = DocxFile.read(UntidyEssay.write());
         for (Guide guide : Guides.all()) {
-            DocxFile file = DocxFile.read(UntidyEssay.write());
             String line = ReportJson.of(
                     "sample",
                     Examiner.examine(file.paper(), Brief.of(guide, null, Facts.NONE), LayoutLimits.within(20)));
             console.print(line.substring(0, 40));
         }
+        Proof proof = Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+        Parts parts = Parts.recognise(file.paper(), proof);
+        byte[] pdf =
+                PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "sample.docx", Instant.EPOCH));
+        console.print(pdf.length + " bytes");
         return Main.DONE;
     }
 }
