@@ -25,7 +25,7 @@ export function Laid({ paper, before, after }: { paper: string; before: Layout; 
           max={100}
           value={part}
           aria-label="How much of the page shows the proof before"
-          className="range range-xs flex-1"
+          className="h-5 flex-1 accent-base-content"
           onChange={(event) => setPart(Number(event.target.value))}
         />
         <span className="text-soft">After</span>
@@ -45,12 +45,14 @@ export function Laid({ paper, before, after }: { paper: string; before: Layout; 
           renderPage={({ number }) => {
             const upper = before.pages[number - 1]
             const lower = after.pages[number - 1]
+            // Sheets of different sizes are uncovered to the same place.
+            const width = Math.max(upper?.width ?? 0, lower?.width ?? 0) * scale
             return (
-              <div className="relative">
+              <div className="relative" style={{ width }}>
                 {lower && <SheetPage page={lower} paper={paper} scale={scale} />}
                 {upper && (
                   <div
-                    className={lower ? 'absolute top-0 left-0' : ''}
+                    className={lower ? 'absolute top-0 left-0 w-full' : 'w-full'}
                     style={{ clipPath: `inset(0 ${100 - part}% 0 0)` }}
                   >
                     <SheetPage page={upper} paper={paper} scale={scale} />
