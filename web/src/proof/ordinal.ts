@@ -1,17 +1,8 @@
-const ORDINALS = [
-  'First',
-  'Second',
-  'Third',
-  'Fourth',
-  'Fifth',
-  'Sixth',
-  'Seventh',
-  'Eighth',
-  'Ninth',
-  'Tenth',
-]
+const NAMES = ['First', 'Second', 'Third', 'Fourth', 'Fifth', 'Sixth', 'Seventh', 'Eighth', 'Ninth', 'Tenth']
+const RULES = new Intl.PluralRules('en', { type: 'ordinal' })
+const ENDINGS: Partial<Record<Intl.LDMLPluralRule, string>> = { one: 'st', two: 'nd', few: 'rd' }
 
 /** The name of a proof by its number. */
 export function ordinal(number: number): string {
-  return ORDINALS[number - 1] ?? `${number}th`
+  return NAMES[number - 1] ?? `${number}${ENDINGS[RULES.select(number)] ?? 'th'}`
 }

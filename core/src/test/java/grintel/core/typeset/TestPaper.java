@@ -10,14 +10,17 @@ import grintel.core.paper.FormattingResolver;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.ListLabel;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Note;
+import grintel.core.paper.NumberFormat;
 import grintel.core.paper.Paper;
 import grintel.core.paper.PaperSettings;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.Property;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Section;
 import grintel.core.paper.Story;
@@ -90,6 +93,68 @@ public final class TestPaper {
                 List.of(make(
                         new ParagraphAddress(story, 0), note, PropertySet.empty(), PropertySet.empty(), false, null))));
         return this;
+    }
+
+    /** A paragraph that calls an endnote at its end. */
+    public TestPaper endnoted(String text, String note) {
+        Story story = new Story(Story.Kind.ENDNOTE, Integer.toString(notes.size() + 1));
+        blocks.add(make(
+                new ParagraphAddress(Story.TEXT, next++),
+                text,
+                PropertySet.empty(),
+                PropertySet.empty(),
+                false,
+                story));
+        notes.add(new Note(
+                story,
+                story.id(),
+                List.of(make(
+                        new ParagraphAddress(story, 0), note, PropertySet.empty(), PropertySet.empty(), false, null))));
+        return this;
+    }
+
+    /** A paragraph with a list's number or bullet before it. */
+    public TestPaper listed(String label, String suffix, String text, PropertySet paragraph) {
+        Paragraph plain =
+                make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, PropertySet.empty(), false, null);
+        ListLabel number = new ListLabel(label, suffix, NumberFormat.DECIMAL, plain.mark());
+        blocks.add(new Paragraph(
+                plain.address(),
+                plain.style(),
+                plain.format(),
+                plain.direct(),
+                plain.mark(),
+                number,
+                plain.inlines(),
+                false,
+                false,
+                false));
+        return this;
+    }
+
+    /** A paragraph of runs, each with formatting of its own. */
+    public TestPaper runs(Run... runs) {
+        ParagraphAddress address = new ParagraphAddress(Story.TEXT, next++);
+        List<Inline> inlines = new ArrayList<>();
+        for (int i = 0; i < runs.length; i++) {
+            Formatting format = resolver.characters(NORMAL, null, null, runs[i].characters());
+            inlines.add(new Inline.Text(runs[i].text(), i, 0, format, ""));
+        }
+        Paragraph plain = make(address, "", PropertySet.empty(), PropertySet.empty(), false, null);
+        blocks.add(new Paragraph(
+                address, NORMAL, plain.format(), plain.direct(), plain.mark(), null, inlines, false, false, false));
+        return this;
+    }
+
+    /** Some text with formatting of its own. */
+    public record Run(String text, PropertySet characters) {
+        static <T> Run of(String text, Property<T> property, T value) {
+            return new Run(text, PropertySet.of(property, value));
+        }
+
+        static Run plain(String text) {
+            return new Run(text, PropertySet.empty());
+        }
     }
 
     /** A table of equal fixed columns across the measure. */
@@ -170,6 +235,36 @@ public final class TestPaper {
                 make(new ParagraphAddress(story, 0), text, PropertySet.empty(), PropertySet.empty(), false, null);
         headers = new Marginals(
                 Map.of(Marginals.Variant.DEFAULT, new Marginals.Marginal(story, List.of(paragraph), false)));
+        return this;
+    }
+
+    /** A header that holds a box of text, an inch square at the top right of the sheet. */
+    public TestPaper headerBox(String text) {
+        Story story = new Story(Story.Kind.HEADER, "header");
+        Paragraph plain =
+                make(new ParagraphAddress(story, 0), "", PropertySet.empty(), PropertySet.empty(), false, null);
+        Story box = new Story(Story.Kind.TEXT_BOX, "header");
+        Paragraph inside =
+                make(new ParagraphAddress(box, 0), text, PropertySet.empty(), PropertySet.empty(), false, null);
+        Anchor corner = new Anchor(
+                Anchor.Wrap.NONE,
+                Anchor.Axis.aligned(Anchor.Reference.SHEET, Anchor.Alignment.END),
+                Anchor.Axis.offset(Anchor.Reference.SHEET, 0),
+                new Anchor.Distances(0, 0, 0, 0));
+        long inch = Math.round(Lengths.EMU_PER_POINT * 72);
+        Paragraph holder = new Paragraph(
+                plain.address(),
+                plain.style(),
+                plain.format(),
+                plain.direct(),
+                plain.mark(),
+                null,
+                List.of(new Inline.TextBox(inch, inch, corner, List.of(inside), 0, plain.mark())),
+                false,
+                false,
+                false);
+        headers =
+                new Marginals(Map.of(Marginals.Variant.DEFAULT, new Marginals.Marginal(story, List.of(holder), false)));
         return this;
     }
 
