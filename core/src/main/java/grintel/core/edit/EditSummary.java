@@ -13,6 +13,8 @@ import java.util.Set;
 
 /** Says in a few phrases what edits change in a file: which styles, how many paragraphs, which headers. */
 public final class EditSummary {
+    private static final String TAKEN = "taken away";
+
     private final Paper paper;
     private final Map<String, Set<String>> properties = new LinkedHashMap<>();
     private final Map<String, Set<Object>> holders = new LinkedHashMap<>();
@@ -61,7 +63,7 @@ public final class EditSummary {
     }
 
     private String kind(Edit.SetProperty set) {
-        String own = set.value() == null ? "own formatting taken away" : "set";
+        String own = set.value() == null ? TAKEN : "set";
         Target target = set.target();
         if (target instanceof Target.OfStyle style) {
             Style found = paper.styles().find(style.id());
@@ -93,7 +95,9 @@ public final class EditSummary {
                 out.add(what + ": " + list);
             } else {
                 int count = holders.getOrDefault(what, Set.of()).size();
-                out.add(counted(count, what.substring(0, bar)) + ": " + list + " " + what.substring(bar + 1));
+                String how = what.substring(bar + 1);
+                out.add(counted(count, what.substring(0, bar)) + ": " + (how.equals(TAKEN) ? "own " : "") + list + " "
+                        + how);
             }
         });
         if (blank > 0) {
