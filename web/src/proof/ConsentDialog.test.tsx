@@ -1,17 +1,9 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ConsentDialog } from './ConsentDialog'
-import { finding } from './fixtures'
+import { finding, modalDialogs } from './fixtures'
 
-// The test's document has no modal dialogs of its own.
-beforeEach(() => {
-  HTMLDialogElement.prototype.showModal = function (this: HTMLDialogElement) {
-    this.open = true
-  }
-  HTMLDialogElement.prototype.close = function (this: HTMLDialogElement) {
-    this.open = false
-  }
-})
+beforeEach(modalDialogs)
 afterEach(cleanup)
 
 const words = finding('running-head.text', 'words', {

@@ -83,3 +83,13 @@ export function rowActions() {
     onLift: vi.fn(),
   } satisfies RowActions
 }
+
+/** Lets dialogues open: the document of the tests has no modal ones of its own. */
+export function modalDialogs() {
+  HTMLDialogElement.prototype.showModal = function (this: HTMLDialogElement) {
+    this.open = true
+  }
+  HTMLDialogElement.prototype.close = function (this: HTMLDialogElement) {
+    this.open = false
+  }
+}

@@ -61,8 +61,16 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     consent,
     outcome,
     problem: all.find((each) => each.error)?.error ?? null,
-    confirm: () => consent && putRight({ ...consent.wish, wordsConfirmed: true }),
-    looksOnly: () => consent && putRight(consent.wish),
+    confirm: () => {
+      if (consent) {
+        putRight({ ...consent.wish, wordsConfirmed: true })
+      }
+    },
+    looksOnly: () => {
+      if (consent) {
+        putRight(consent.wish)
+      }
+    },
     leave: () => setConsent(null),
     closeOutcome: () => setOutcome(null),
     putReadingRight: (reading: Reading) => {

@@ -1,0 +1,137 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { act, renderHook, waitFor } from '@testing-library/react'
+import type { ReactNode } from 'react'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { finding } from './fixtures'
+import { useCommands } from './useCommands'
+import type { Paper, Station } from './useProof'
+
+const paper: Paper = {
+  id: '0c5d',
+  title: 'Lamps on the Low Canal',
+  fileName: 'lamps.docx',
+  guide: 'MLA 9',
+  pages: 6,
+  words: 1586,
+  step: 1,
+  undo: 'Put right: Left margin',
+  redo: '',
+  changes: [],
+  changed: [],
+  putRight: [],
+  proofs: [],
+}
+const left = finding('sheet.margins', 'left')
+const words = finding('running-head.text', 'words', { fix: 'apparatus' })
+const stations: Station[] = [
+  { id: 'sheet', state: 'open', open: 1, readings: [left] },
+  { id: 'running-head', state: 'open', open: 1, readings: [words] },
+]
+
+interface Sent {
+  path: string
+  body: unknown
+}
+
+let sent: Sent[]
+let answer: (path: string) => unknown
+
+/** A server that notes what it is sent. */
+beforeEach(() => {
+  sent = []
+  answer = () => ({ id: 'w', finished: true, stage: '', done: ['Left margin'], changed: ['1 section'] })
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const path = new URL(request.url).pathname
+    sent.push({ path, body: request.method === 'GET' ? null : await request.text() })
+    const body = answer(path)
+    return body instanceof Response ? body : Response.json(body)
+  })
+})
+
+function commands() {
+  const said: string[] = []
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={client}>{children}</QueryClientProvider>
+  )
+  const { result } = renderHook(() => useCommands(paper, stations, (each) => said.push(each)), { wrapper })
+  return { result, said }
+}
+
+const wishes = () => sent.map((each) => JSON.parse(String(each.body)) as unknown)
+
+describe('putting right', () => {
+  it('asks nothing where only looks change, and says what was done', async () => {
+    const { result, said } = commands()
+    act(() => result.current.putReadingRight(left))
+    await waitFor(() =>
+      expect(result.current.outcome).toEqual({ done: ['Left margin'], changed: ['1 section'] }),
+    )
+    expect(sent[0]?.path).toBe('/api/papers/0c5d/put-right')
+    expect(wishes()[0]).toEqual({ reading: left.key, wordsConfirmed: false })
+    expect(said).toContain('Put right: Left margin')
+  })
+
+  it('shows the words first, and changes them only with consent', async () => {
+    const { result } = commands()
+    act(() => result.current.putAllRight())
+    expect(result.current.consent).toMatchObject({ readings: [words], looksToo: true })
+    expect(sent).toEqual([])
+    act(() => {
+      result.current.confirm()
+    })
+    await waitFor(() => expect(result.current.outcome).not.toBeNull())
+    expect(wishes()[0]).toEqual({ wordsConfirmed: true })
+  })
+
+  it('takes looks alone, or nothing at all', async () => {
+    const { result } = commands()
+    act(() => result.current.putStationRight(stations[1] as Station))
+    act(() => result.current.leave())
+    expect(result.current.consent).toBeNull()
+    expect(sent).toEqual([])
+    act(() => result.current.putAllRight())
+    act(() => {
+      result.current.looksOnly()
+    })
+    await waitFor(() => expect(result.current.outcome).not.toBeNull())
+    expect(wishes()[0]).toEqual({ wordsConfirmed: false })
+  })
+
+  it('says when nothing was to be done', async () => {
+    answer = () => ({ id: 'w', finished: true, stage: '', done: [], changed: [] })
+    const { result, said } = commands()
+    act(() => result.current.putReadingRight(left))
+    await waitFor(() => expect(said).toContain('There was nothing to put right'))
+  })
+})
+
+describe('the other commands', () => {
+  it('let stand with the reason, and lift', async () => {
+    const { result, said } = commands()
+    act(() => result.current.stet(left, 'as in the sample'))
+    await waitFor(() => expect(said).toContain('Left margin stands: as in the sample'))
+    expect(wishes()[0]).toEqual({ reading: left.key, reason: 'as in the sample' })
+    act(() => result.current.lift(left))
+    await waitFor(() => expect(said).toContain('Left margin is open again'))
+    expect(sent.map((each) => each.path)).toEqual(['/api/papers/0c5d/stet', '/api/papers/0c5d/stet/lift'])
+  })
+
+  it('undo what there is to undo, and send nothing where there is none', async () => {
+    const { result, said } = commands()
+    act(() => result.current.redo())
+    expect(sent).toEqual([])
+    act(() => result.current.undo())
+    await waitFor(() => expect(said).toContain('Taken back: Put right: Left margin'))
+  })
+
+  it('keep the words of a refusal until the next command', async () => {
+    answer = (path) =>
+      path.endsWith('stet') ? Response.json({ detail: 'There is no such reading.' }, { status: 404 }) : paper
+    const { result } = commands()
+    act(() => result.current.stet(left, 'x'))
+    await waitFor(() => expect(result.current.problem?.message).toBe('There is no such reading.'))
+    act(() => result.current.undo())
+    await waitFor(() => expect(result.current.problem).toBeNull())
+  })
+})
