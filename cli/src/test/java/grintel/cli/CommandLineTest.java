@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.guide.RuleCatalogue;
 import grintel.formats.demo.UntidyEssay;
+import grintel.formats.docx.DocxBuilder;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -180,5 +181,35 @@ class CommandLineTest {
         assertThat(run("convert", essay, "-o", other)).isEqualTo(2);
         assertThat(err.strip().lines()).hasSize(1);
         assertThat(other).doesNotExist();
+    }
+
+    @Test
+    void convertSaysWhatTheLayoutCouldNotHonour() throws IOException {
+        Path odd = folder.resolve("odd.docx");
+        Files.write(odd, new DocxBuilder().paragraph("a \uE000 sign").build());
+        assertThat(run("convert", odd, "-o", folder.resolve("odd.pdf"))).isZero();
+        assertThat(out).contains("U+E000", "1 page");
+    }
+
+    @Test
+    void convertKeepsAnOlderFileWhereThePaperCannotBeRead() throws IOException {
+        Path pdf = folder.resolve("kept.pdf");
+        Files.writeString(pdf, "older");
+        Path noise = folder.resolve("noise.docx");
+        Files.write(noise, new byte[300]);
+        assertThat(run("convert", noise, "-o", pdf)).isEqualTo(2);
+        assertThat(err.strip().lines()).hasSize(1);
+        assertThat(Files.readString(pdf)).isEqualTo("older");
+        assertThat(run("convert", essay, "-o", pdf)).isZero();
+        assertThat(Files.size(pdf)).isGreaterThan(1000);
+    }
+
+    @Test
+    void convertNeverWritesOverThePaperItself() throws IOException {
+        Path paper = folder.resolve("paper.pdf");
+        Files.copy(essay, paper);
+        byte[] before = Files.readAllBytes(paper);
+        assertThat(run("convert", paper, "-o", paper)).isEqualTo(2);
+        assertThat(Files.readAllBytes(paper)).isEqualTo(before);
     }
 }

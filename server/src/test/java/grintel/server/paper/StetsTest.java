@@ -11,8 +11,7 @@ class StetsTest {
     private static final Reading LEFT = reading("left", "1.25 in");
 
     private static Reading reading(String name, String is) {
-        return Reading.off(
-                "sheet.margins", name, Quantity.words(is), Quantity.words("1 in"), List.of(), List.of());
+        return Reading.off("sheet.margins", name, Quantity.words(is), Quantity.words("1 in"), List.of(), List.of());
     }
 
     @Test

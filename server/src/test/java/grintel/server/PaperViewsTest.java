@@ -1,0 +1,183 @@
+package grintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.ProofLine;
+import grintel.core.typeset.ProofPage;
+import grintel.core.typeset.Typesetter;
+import grintel.formats.demo.UntidyStudy;
+import grintel.formats.docx.DocxFile;
+import grintel.server.Visitor.Answer;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import tools.jackson.databind.JsonNode;
+
+/** What the web application is told of a paper. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+class PaperViewsTest {
+    @LocalServerPort
+    private int port;
+
+    private Visitor tobias;
+    private String paper;
+
+    @BeforeEach
+    void bringAStudy() {
+        tobias = new Visitor(port);
+        String account =
+                "{\"email\":\"" + UUID.randomUUID() + "@brackwater.example\",\"password\":\"a long enough word\"}";
+        assertThat(tobias.post("/api/accounts", account).status()).isEqualTo(201);
+        Answer brought = tobias.upload(
+                "/api/papers",
+                UntidyStudy.write(),
+                Map.of("guide", "apa-7-student", "surname", "Ekwall", "shortTitle", "Fog Bells"));
+        paper = "/api/papers/" + tobias.finish(brought).get("paper").stringValue();
+    }
+
+    private JsonNode station(String id, String query) {
+        return tobias.get(paper + "/readings" + query)
+                .json()
+                .get("stations")
+                .valueStream()
+                .filter(each -> each.get("id").stringValue().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private JsonNode offIn(String stationId) {
+        return station(stationId, "")
+                .get("readings")
+                .valueStream()
+                .filter(each -> each.get("off").booleanValue())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Answer stet(String key, String reason) {
+        return tobias.post(paper + "/stet", "{\"reading\":\"" + key + "\",\"reason\":\"" + reason + "\"}");
+    }
+
+    private static String detail(Answer answer) {
+        return answer.json().get("detail").stringValue();
+    }
+
+    @Test
+    void thePagesAreThoseOfTheCore() {
+        Proof proof = Typesetter.typeset(DocxFile.read(UntidyStudy.write()).paper(), LayoutLimits.within(20));
+        JsonNode pages = tobias.get(paper + "/layout").json().get("pages");
+        assertThat(pages).hasSameSizeAs(proof.pages());
+        for (ProofPage page : proof.pages()) {
+            JsonNode view = pages.get(page.number() - 1);
+            assertThat(view.get("width").doubleValue()).isCloseTo(page.width() / 1000.0, within(0.001));
+            assertThat(view.get("lines")).hasSameSizeAs(page.lines());
+            for (int i = 0; i < page.lines().size(); i++) {
+                ProofLine line = page.lines().get(i);
+                JsonNode seen = view.get("lines").get(i);
+                assertThat(seen.get("x").doubleValue()).isCloseTo(line.x() / 1000.0, within(0.001));
+                assertThat(seen.get("y").doubleValue()).isCloseTo(line.y() / 1000.0, within(0.001));
+                assertThat(seen.get("width").doubleValue()).isCloseTo(line.width() / 1000.0, within(0.001));
+                assertThat(seen.get("runs")
+                                .valueStream()
+                                .map(run -> run.get("text").stringValue()))
+                        .containsExactlyElementsOf(
+                                line.runs().stream().map(run -> run.text()).toList());
+            }
+        }
+    }
+
+    @Test
+    void facesTablesAndPicturesAreTold() {
+        JsonNode layout = tobias.get(paper + "/layout").json();
+        assertThat(layout.get("faces")
+                        .valueStream()
+                        .map(face -> List.of(
+                                face.get("asked").stringValue(),
+                                face.get("set").stringValue(),
+                                face.get("exact").booleanValue())))
+                .contains(List.of("Cambria", "Caladea", true), List.of("Calibri Light", "Carlito", false));
+        List<JsonNode> tables = layout.get("pages")
+                .valueStream()
+                .flatMap(page -> page.get("tables").valueStream())
+                .toList();
+        assertThat(tables).hasSize(1);
+        assertThat(tables.get(0).get("edges")).hasSize(5);
+        JsonNode picture = layout.get("pages")
+                .valueStream()
+                .flatMap(page -> page.get("pictures").valueStream())
+                .findFirst()
+                .orElseThrow();
+        assertThat(picture.get("alternative").stringValue()).isNotBlank();
+        Answer image = tobias.get(paper + "/picture?part=" + picture.get("part").stringValue());
+        assertThat(image.status()).isEqualTo(200);
+        assertThat(image.response().headers().firstValue("Content-Type")).hasValue("image/png");
+    }
+
+    @Test
+    void onlyPicturesOfThePaperAreServed() {
+        for (String part : List.of("word/document.xml", "../../etc/passwd", "word/media/none.png", "")) {
+            assertThat(tobias.get(paper + "/picture?part=" + part).status())
+                    .as(part)
+                    .isEqualTo(404);
+        }
+    }
+
+    @Test
+    void aStetNeedsAReasonAndAFindingThatIsThere() {
+        String key = offIn("sheet").get("key").stringValue();
+        assertThat(detail(stet(key, "x".repeat(500)))).startsWith("Give a reason of at most");
+        assertThat(stet("sheet.margins/left/9 in", "gone").status()).isEqualTo(404);
+        assertThat(tobias.post(paper + "/stet/lift", "{\"reading\":\"" + key.replace("\"", "") + "\"}")
+                        .status())
+                .isEqualTo(404);
+        assertThat(tobias.get(paper).json().get("step").intValue()).isZero();
+    }
+
+    @Test
+    void aNumberedProofHasNothingThatStands() {
+        JsonNode off = offIn("sheet");
+        assertThat(stet(off.get("key").stringValue(), "printed at home").status())
+                .isEqualTo(200);
+        assertThat(station("sheet", "").get("open").intValue())
+                .isEqualTo(station("sheet", "?proof=1").get("open").intValue() - 1);
+        assertThat(tobias.get(paper + "/readings?proof=7").status()).isEqualTo(404);
+        assertThat(tobias.get(paper + "/layout?proof=0").status()).isEqualTo(404);
+    }
+
+    @Test
+    void whatWasPutRightIsListedAndGoesWithUndo() {
+        tobias.finish(tobias.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
+        tobias.finish(tobias.post(paper + "/put-right", "{\"station\":\"type\",\"wordsConfirmed\":false}"));
+        JsonNode after = tobias.get(paper).json();
+        List<String> rules = after.get("putRight")
+                .valueStream()
+                .map(each -> each.get("rule").stringValue())
+                .toList();
+        assertThat(rules).contains("sheet.size").anyMatch(rule -> rule.startsWith("type."));
+        assertThat(after.get("putRight").get(0).get("text").stringValue()).contains("→");
+        assertThat(after.get("changed")).isNotEmpty();
+        JsonNode undone = tobias.post(paper + "/undo", "").json();
+        assertThat(undone.get("putRight")
+                        .valueStream()
+                        .map(each -> each.get("rule").stringValue()))
+                .allMatch(rule -> rule.startsWith("sheet."));
+        assertThat(undone.get("redo").stringValue()).isNotEmpty();
+    }
+
+    @Test
+    void aReadingPutRightBeforeIsNotOffAnyMore() {
+        String wish = "{\"reading\":\"" + offIn("sheet").get("key").stringValue() + "\",\"wordsConfirmed\":false}";
+        assertThat(tobias.finish(tobias.post(paper + "/put-right", wish)).get("done"))
+                .hasSize(1);
+        assertThat(tobias.finish(tobias.post(paper + "/put-right", wish)).path("done"))
+                .isEmpty();
+        assertThat(tobias.get(paper).json().get("step").intValue()).isEqualTo(1);
+    }
+}
