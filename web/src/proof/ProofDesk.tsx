@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { changeSettings, useSettings } from '../ui/settings'
 import { type Filter, isOpen, stands } from './choice'
 import { Compare } from './compare/Compare'
@@ -43,7 +43,7 @@ export function ProofDesk({
   const [comparing, setComparing] = useState(false)
   const [overlay, setOverlay] = useState<Overlay | null>(null)
   const scroller = useRef<HTMLDivElement>(null)
-  const findings = stations.flatMap((each) => each.readings.filter(isOpen))
+  const findings = useMemo(() => stations.flatMap((each) => each.readings.filter(isOpen)), [stations])
   const close = () => setOverlay(null)
 
   const letStand = () => {
@@ -57,26 +57,27 @@ export function ProofDesk({
   const stationKeys = Object.fromEntries(
     stations.slice(0, 9).map((each, index) => [String(index + 1), () => choice.chooseStation(each.id)]),
   )
-  useKeys(
-    {
-      ...stationKeys,
-      j: () => choice.move(1),
-      k: () => choice.move(-1),
-      n: () => choice.reading && choice.nextPlace(choice.reading),
-      p: () => choice.reading && commands.putReadingRight(choice.reading),
-      s: letStand,
-      a: commands.putAllRight,
-      u: commands.undo,
-      r: commands.redo,
-      b: () => setComparing(!comparing),
-      h: () => setOverlay('hand-in'),
-      g: () => setOverlay('page'),
-      z: () => changeSettings({ zoom: nextZoom(zoom) }),
-      '/': find.start,
-      '?': () => setOverlay('keys'),
-    },
-    singleKeys,
-  )
+  const always = {
+    b: () => setComparing(!comparing),
+    h: () => setOverlay('hand-in'),
+    '?': () => setOverlay('keys'),
+  }
+  // While two proofs are compared there is no reading in sight that a key could act on.
+  const atTheDesk = {
+    ...stationKeys,
+    j: () => choice.move(1),
+    k: () => choice.move(-1),
+    n: () => choice.reading && choice.nextPlace(choice.reading),
+    p: () => choice.reading && commands.putReadingRight(choice.reading),
+    s: letStand,
+    a: commands.putAllRight,
+    u: commands.undo,
+    r: commands.redo,
+    g: () => setOverlay('page'),
+    z: () => changeSettings({ zoom: nextZoom(zoom) }),
+    '/': find.start,
+  }
+  useKeys(comparing ? always : { ...atTheDesk, ...always }, singleKeys)
 
   return (
     <div className="flex h-full flex-col max-md:h-auto">

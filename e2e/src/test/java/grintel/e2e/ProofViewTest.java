@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import grintel.bench.BenchPapers;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
@@ -67,10 +68,18 @@ class ProofViewTest {
     void whatIsPutRightIsSaidAndListed() {
         Desk desk =
                 Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "MLA 9").station("Sheet");
+        Locator line = desk.sheet(1).locator(".sheet-line").nth(6);
+        line.evaluate("(line) => { line.dataset.was = line.style.transform }");
         desk.press("p");
         assertThat(desk.page().getByText("In the file: 1 section: right margin set"))
                 .isVisible();
         assertThat(row(desk, "Right margin")).containsText("met");
+        // The lines are the same ones, on their way to their new places; at rest where the system asks for no motion.
+        String motion = "(line) => getComputedStyle(line).transitionDuration";
+        assertThat(line).hasAttribute("data-was", Pattern.compile("translate.+"));
+        assertThat(line.evaluate(motion)).isEqualTo("0.22s");
+        desk.page().emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
+        assertThat(line.evaluate(motion)).isEqualTo("0s");
         filter(desk, "1 put right");
         assertThat(desk.reading("Right margin: 1.25 in → 1 in")).isVisible();
         filter(desk, "all");
@@ -149,8 +158,11 @@ class ProofViewTest {
         assertThat(laid.locator("[style*='inset(0px 0% 0px 0px)']").first()).isVisible();
         slider.fill("25");
         assertThat(laid.locator("[style*='inset(0px 75% 0px 0px)']").first()).isVisible();
+        // No key acts on a reading that is out of sight.
+        desk.press("u");
         desk.press("Escape");
         assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(desk.button("Redo")).isDisabled();
     }
 
     @Test
