@@ -9,7 +9,6 @@ import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
 import grintel.formats.docx.DocxFile;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -26,26 +25,14 @@ import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageDestination;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
-import org.verapdf.pdfa.Foundries;
-import org.verapdf.pdfa.PDFAParser;
-import org.verapdf.pdfa.PDFAValidator;
 import org.verapdf.pdfa.flavours.PDFAFlavour;
-import org.verapdf.pdfa.results.TestAssertion;
-import org.verapdf.pdfa.results.ValidationResult;
 
 /** PDFs as strangers see them: an independent validator, and a reader of text. */
 class PdfWriterTest {
-    @BeforeAll
-    static void start() {
-        VeraGreenfieldFoundryProvider.initialise();
-    }
-
     static Stream<Arguments> papers() {
         return Stream.concat(demoPapers(), Stream.of(Arguments.of("one of everything", TaggedPaper.write())));
     }
@@ -67,26 +54,13 @@ class PdfWriterTest {
         return Typesetter.typeset(file.paper(), LayoutLimits.within(20));
     }
 
-    private static List<String> failures(byte[] pdf, PDFAFlavour flavour) throws Exception {
-        try (PDFAParser parser = Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), flavour)) {
-            PDFAValidator validator = Foundries.defaultInstance().createValidator(flavour, false);
-            ValidationResult result = validator.validate(parser);
-            assertThat(result.getTotalAssertions()).isPositive();
-            return result.getTestAssertions().stream()
-                    .filter(each -> each.getStatus() == TestAssertion.Status.FAILED)
-                    .map(each -> each.getRuleId().getClause() + " " + each.getMessage() + " "
-                            + each.getLocation().getContext())
-                    .toList();
-        }
-    }
-
     @ParameterizedTest(name = "{0}")
     @MethodSource("papers")
     void passesTheValidatorForArchivesAndForReadersWhoCannotSee(String name, byte[] file) throws Exception {
         DocxFile paper = DocxFile.read(file);
         byte[] pdf = pdf(paper, proof(paper));
-        assertThat(failures(pdf, PDFAFlavour.PDFA_2_U)).isEmpty();
-        assertThat(failures(pdf, PDFAFlavour.PDFUA_1)).isEmpty();
+        assertThat(Validator.failures(pdf, PDFAFlavour.PDFA_2_U)).isEmpty();
+        assertThat(Validator.failures(pdf, PDFAFlavour.PDFUA_1)).isEmpty();
     }
 
     @ParameterizedTest(name = "{0}")
