@@ -32,6 +32,14 @@ describe('the ledger', () => {
     expect(screen.getByRole('listitem').textContent).toMatch(/Left margin.*1\.25 in.*1 in.*\+0\.25/)
   })
 
+  it('says at how many places, where there are several', () => {
+    const place = { part: 'text', page: 1, paragraph: 5, quote: '' }
+    show([{ ...left, places: [place, place, place] }, finding('sheet.size', 'sheet')], null)
+    const rows = screen.getAllByRole('listitem')
+    expect(rows[0]?.textContent).toContain('3 × places')
+    expect(rows[1]?.textContent).not.toContain('places')
+  })
+
   it('offers to put right only what can be', () => {
     const actions = show([left], left.key)
     fireEvent.click(screen.getByText('Put right'))

@@ -10,7 +10,7 @@ export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => voi
   const { units, zoom } = useSettings()
   const [listing, setListing] = useState(false)
   return (
-    <footer className="flex h-7 items-center gap-6 overflow-hidden border-t border-rule px-4 text-[13px] whitespace-nowrap text-soft">
+    <footer className="flex h-7 items-center gap-x-6 gap-y-1 overflow-hidden border-t border-rule px-4 text-[13px] whitespace-nowrap text-soft max-md:h-auto max-md:flex-wrap max-md:py-1.5">
       <span className="text-base-content">
         Words as you wrote them <b>{paper.words.toLocaleString('en')}</b>, headers changed with your consent{' '}
         {paper.changes.length > 0 ? (
@@ -48,7 +48,7 @@ export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => voi
       </button>
       <button
         type="button"
-        className="hidden items-center gap-1 hover:text-base-content md:flex"
+        className="flex items-center gap-1 hover:text-base-content"
         onClick={() => changeSettings({ zoom: nextZoom(zoom) })}
       >
         <span className="sr-only">Size of the pages: </span>

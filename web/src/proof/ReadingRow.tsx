@@ -72,6 +72,11 @@ export function ReadingRow({ reading, open, ...actions }: RowActions & { reading
           <span className={standing ? 'border-b-2 border-dotted border-accent text-accent' : ''}>
             {reading.name}
           </span>
+          {isOpen(reading) && reading.places.length > 1 && (
+            <span className="pl-1.5 text-[13px] whitespace-nowrap text-soft">
+              {reading.places.length} ×<span className="sr-only"> places</span>
+            </span>
+          )}
         </span>
         {!long && (
           <>
@@ -176,12 +181,5 @@ function Command({
 }
 
 function state(reading: Reading, units: Units): string {
-  if (!reading.off) {
-    return 'met'
-  }
-  const difference = offBy(reading, units)
-  if (difference) {
-    return difference
-  }
-  return reading.places.length > 1 ? `${reading.places.length} ×` : 'off'
+  return reading.off ? offBy(reading, units) || 'off' : 'met'
 }

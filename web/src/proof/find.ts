@@ -19,9 +19,10 @@ export function findIn(pages: Page[], words: string): Hit[] {
     return hits
   }
   for (const page of pages) {
-    for (const { text, letters } of lettersOf(page)) {
+    for (const paragraph of lettersOf(page)) {
+      const { text } = paragraph
       for (let at = text.indexOf(wanted); at >= 0; at = text.indexOf(wanted, at + wanted.length)) {
-        const boxes = boxesOf(letters.slice(at, at + wanted.length)).map(({ box }) => box)
+        const boxes = boxesOf(paragraph, at, at + wanted.length).map(({ box }) => box)
         hits.push({ page: page.number, boxes })
         if (hits.length === MOST) {
           return hits

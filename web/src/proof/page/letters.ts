@@ -1,18 +1,23 @@
 import type { Line, Page, Run } from '../useProof'
 
-/** Where a character stands; nothing for the space that a line's end or a tab stands for. */
-export interface Letter {
+/** Some characters of a paragraph's text that stand beside each other in a run. */
+interface Piece {
+  /** Where they start in the text, and how many there are. */
+  at: number
+  length: number
   line: Line
   run: Run
+  /** Where they start in the run. */
   index: number
 }
 
-/** A paragraph on a page as plain text, each character with its place. */
+/** A paragraph on a page as plain text, with where its characters stand. */
 export interface Letters {
   part: string
   paragraph: number
   text: string
-  letters: (Letter | null)[]
+  /** In order; a space that a line's end or a tab stands for belongs to none. */
+  pieces: Piece[]
 }
 
 /** A box on a page; points from the sheet's top left corner. */
@@ -25,7 +30,7 @@ export interface Box {
 
 const kept = new WeakMap<Page, Letters[]>()
 
-/** The paragraphs of a page in reading order, with lower case, straight quotes and single spaces. */
+/** The paragraphs of a page in reading order, in lower case with straight quotes and single spaces. */
 export function lettersOf(page: Page): Letters[] {
   let found = kept.get(page)
   if (!found) {
@@ -52,18 +57,12 @@ function read(page: Page): Letters[] {
   const out: Letters[] = []
   let current: Letters | undefined
   let last: Line | undefined
-  const add = (character: string, letter: Letter | null) => {
-    if (current && !(character === ' ' && (current.text === '' || current.text.endsWith(' ')))) {
-      current.text += character
-      current.letters.push(letter)
-    }
-  }
   for (const line of page.lines) {
     if (!current || last?.part !== line.part || last.paragraph !== line.paragraph) {
-      current = { part: line.part, paragraph: line.paragraph, text: '', letters: [] }
+      current = { part: line.part, paragraph: line.paragraph, text: '', pieces: [] }
       out.push(current)
     } else if (!/[-\u2010\u2014/]$/.test(current.text)) {
-      add(' ', null)
+      addSpace(current)
     }
     last = line
     let end = line.x
@@ -72,40 +71,58 @@ function read(page: Page): Letters[] {
         continue
       }
       if (run.x - end > 1) {
-        add(' ', null)
+        addSpace(current)
       }
       end = run.x + run.width
-      const lower = straight(run.text)
-      // A few characters change their length in lower case; those runs are left as they are.
-      const text = lower.length === run.text.length ? lower : run.text
-      for (let index = 0; index < text.length; index++) {
-        add(text.charAt(index), { line, run, index })
-      }
+      addRun(current, line, run)
     }
   }
   return out
 }
 
+function addSpace(to: Letters) {
+  if (to.text !== '' && !to.text.endsWith(' ')) {
+    to.text += ' '
+  }
+}
+
+/** Adds the characters of a run; of several spaces in a row the first stands for all. */
+function addRun(to: Letters, line: Line, run: Run) {
+  const lower = straight(run.text)
+  // A few characters change their length in lower case; those runs are left as they are.
+  const text = lower.length === run.text.length ? lower : run.text
+  for (const { 0: words, index } of text.matchAll(/ +|[^ ]+( [^ ]+)*/g)) {
+    if (!words.startsWith(' ')) {
+      to.pieces.push({ at: to.text.length, length: words.length, line, run, index })
+      to.text += words
+    } else if (to.text !== '' && !to.text.endsWith(' ')) {
+      to.pieces.push({ at: to.text.length, length: 1, line, run, index })
+      to.text += ' '
+    }
+  }
+}
+
 /** White wider than this, in points, parts two boxes. */
 const WIDE_WHITE = 18
 
-/** The boxes round some letters: one for each line they stand in, and for each side of wide white in it. */
-export function boxesOf(letters: (Letter | null)[]): { line: Line; box: Box }[] {
+/** The boxes round some characters: one for each line they stand in, and for each side of wide white in it. */
+export function boxesOf(paragraph: Letters, from: number, to: number): { line: Line; box: Box }[] {
   const out: { line: Line; box: Box }[] = []
-  for (const letter of letters) {
-    if (!letter) {
+  for (const { at, length, line, run, index } of paragraph.pieces) {
+    const first = Math.max(from, at)
+    const end = Math.min(to, at + length)
+    if (first >= end) {
       continue
     }
-    const { line, run, index } = letter
-    const from = run.x + widthOf(run, index)
-    const to = run.x + widthOf(run, index + 1)
+    const left = run.x + widthOf(run, index + first - at)
+    const right = run.x + widthOf(run, index + end - at)
     const last = out.at(-1)
-    if (last?.line === line && from - last.box.x - last.box.width < WIDE_WHITE) {
-      last.box.width = to - last.box.x
+    if (last?.line === line && left - last.box.x - last.box.width < WIDE_WHITE) {
+      last.box.width = right - last.box.x
     } else {
       out.push({
         line,
-        box: { x: from, y: line.y - run.size * 0.85, width: to - from, height: run.size * 1.1 },
+        box: { x: left, y: line.y - run.size * 0.85, width: right - left, height: run.size * 1.1 },
       })
     }
   }

@@ -1,6 +1,6 @@
 import type { Units } from '../../ui/settings'
 import type { Line, Page, Place, Reading } from '../useProof'
-import { type Box, boxesOf, type Letter, lettersOf, plain } from './letters'
+import { type Box, boxesOf, type Letters, lettersOf, plain } from './letters'
 import { AT_EDGE, noteOf, ON_WORDS, type Sign, signOf } from './signs'
 
 /** A mark on a page: a sign at some words or a line, and an italic note in the margin. */
@@ -126,7 +126,7 @@ function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | u
   const letters = lettersOf(page).find(
     (each) => each.part === place.part && each.paragraph === place.paragraph,
   )
-  const words = letters && wordsIn(letters.text, letters.letters, place.quote, sign)
+  const words = letters && wordsIn(letters, place.quote, sign)
   const line = words?.line ?? own[0]
   if (!line) {
     return undefined
@@ -142,16 +142,16 @@ function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | u
 }
 
 /** The box of the quoted words, or for a gap of the first white among them, in the line they start in. */
-function wordsIn(text: string, letters: (Letter | null)[], quote: string, sign: Sign) {
+function wordsIn(paragraph: Letters, quote: string, sign: Sign) {
   const words = plain(quote.replace(/…$/, ''))
-  const at = words === '' ? -1 : text.indexOf(words)
+  const at = words === '' ? -1 : paragraph.text.indexOf(words)
   if (at < 0) {
     return undefined
   }
-  const space = text.indexOf(' ', at)
+  const space = paragraph.text.indexOf(' ', at)
   const gap = sign === 'close-gap' && space > at && space < at + words.length
-  const found = boxesOf(letters.slice(at, gap ? space : at + words.length))[0]
-  const after = gap ? boxesOf(letters.slice(space + 1, space + 2))[0] : undefined
+  const found = boxesOf(paragraph, at, gap ? space : at + words.length)[0]
+  const after = gap ? boxesOf(paragraph, space + 1, space + 2)[0] : undefined
   if (found && after && after.line === found.line) {
     const from = found.box.x + found.box.width
     return { line: found.line, box: { ...found.box, x: from, width: after.box.x - from } }
