@@ -84,6 +84,10 @@ function MarkSign({
       fill="none"
       strokeWidth={strong ? 1.7 : 1}
     >
+      {chosen && (
+        // What is chosen is shown by a stroke of ink.
+        <path d={`M${page.width - 3} ${mark.noteY - 9}v12`} stroke="var(--sheet-ink)" strokeWidth={3} />
+      )}
       <path d={signPath(mark, page)} />
       <path d={joinPath(mark, page)} strokeWidth={strong ? 1.1 : 0.6} className="pointer-events-none" />
       <text
