@@ -10,6 +10,9 @@ import org.apache.pdfbox.cos.COSName;
  * from the sheet's bottom left corner as PDF has it.
  */
 final class ContentStream {
+    /** What a character and its move may take at the most. */
+    private static final int MOST_BYTES = 24;
+
     private byte[] out = new byte[16 * 1024];
     private int length;
     private int colour;
@@ -139,13 +142,14 @@ final class ContentStream {
         put("Tm\n");
     }
 
-    void beginCharacters() {
+    /** Opens a string for so many characters, each of which may be moved. */
+    void beginCharacters(int count) {
         put("[(");
+        reserve(count * MOST_BYTES);
     }
 
     /** A character by its escaped code. */
     void character(byte[] code) {
-        reserve(code.length);
         byte[] to = out;
         int at = length;
         for (byte each : code) {

@@ -64,7 +64,7 @@ final class TextPainter {
     private void characters(String text, PdfFace with, Type type, boolean spaced) {
         double largest = LARGEST_DRIFT * 1000 / type.points();
         double drift = 0;
-        out.beginCharacters();
+        out.beginCharacters(text.length() + 1);
         for (int i = 0; i < text.length(); ) {
             int codePoint = text.codePointAt(i);
             PdfFace.Glyph glyph = with.glyph(codePoint);
