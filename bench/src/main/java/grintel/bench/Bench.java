@@ -61,10 +61,11 @@ public final class Bench {
                 System.getProperty("os.arch"),
                 Runtime.getRuntime().availableProcessors(),
                 System.getProperty("java.version"));
+        LayoutBench.run(OUT);
+        OUT.println();
         for (int pages : List.of(20, 300)) {
             measure(pages);
         }
-        LayoutBench.run(OUT);
         measureProcess();
         measureScript();
         if (address != null) {
@@ -91,7 +92,7 @@ public final class Bench {
         print("typeset", Stopwatch.warm(() -> LayoutBench.typeset(read.paper())), floor, library);
         print("read, typeset, check", Stopwatch.warm(() -> examine(file)), floor, library);
         print("put right everything", Stopwatch.warm(() -> putRight(file)), floor, library);
-        OUT.printf("  heap after a check with everything kept: %d MB%n%n", heapAfterCheck(file));
+        OUT.printf("  heap that a check with everything kept adds: %d MB%n%n", heapOfCheck(file));
     }
 
     private Report examine(byte[] file) {
@@ -131,16 +132,22 @@ public final class Bench {
         }
     }
 
-    private long heapAfterCheck(byte[] file) throws InterruptedException {
+    /** What a check with everything kept adds to the heap, in MB. */
+    private long heapOfCheck(byte[] file) throws InterruptedException {
+        long before = heap();
         Report report = examine(file);
+        long added = heap() - before;
+        // The report is asked once more so that it is still held while the heap is measured.
+        return report.findings().isEmpty() ? -added : added;
+    }
+
+    private static long heap() throws InterruptedException {
         Runtime runtime = Runtime.getRuntime();
         for (int i = 0; i < 3; i++) {
             System.gc();
             Thread.sleep(50);
         }
-        long used = (runtime.totalMemory() - runtime.freeMemory()) / (1024 * 1024);
-        // The report is asked once more so that it is still held while the heap is measured.
-        return report.findings().isEmpty() ? -used : used;
+        return (runtime.totalMemory() - runtime.freeMemory()) / (1024 * 1024);
     }
 
     private static void print(String what, Timing timing, Timing floor, Timing library) {
