@@ -1,6 +1,6 @@
 import { vi } from 'vitest'
 import type { RowActions } from './ReadingRow'
-import type { Line, Page, Reading, Run } from './useProof'
+import type { Line, Page, Paper, Reading, Run } from './useProof'
 
 /** Some text in a face, for tests. */
 export function run(text: string, x: number, width: number, more: Partial<Run> = {}): Run {
@@ -91,5 +91,25 @@ export function modalDialogs() {
   }
   HTMLDialogElement.prototype.close = function (this: HTMLDialogElement) {
     this.open = false
+  }
+}
+
+/** A paper as it was brought, for tests. */
+export function paperOf(more: Partial<Paper> = {}): Paper {
+  return {
+    id: '0c5d',
+    title: 'Lamps on the Low Canal',
+    fileName: 'lamps.docx',
+    guide: 'MLA 9',
+    pages: 6,
+    words: 1586,
+    step: 0,
+    undo: '',
+    redo: '',
+    changes: [],
+    changed: [],
+    putRight: [],
+    proofs: [],
+    ...more,
   }
 }

@@ -2,25 +2,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { finding } from './fixtures'
+import { finding, paperOf } from './fixtures'
 import { useCommands } from './useCommands'
-import type { Paper, Station } from './useProof'
+import type { Station } from './useProof'
 
-const paper: Paper = {
-  id: '0c5d',
-  title: 'Lamps on the Low Canal',
-  fileName: 'lamps.docx',
-  guide: 'MLA 9',
-  pages: 6,
-  words: 1586,
-  step: 1,
-  undo: 'Put right: Left margin',
-  redo: '',
-  changes: [],
-  changed: [],
-  putRight: [],
-  proofs: [],
-}
+const paper = paperOf({ step: 1, undo: 'Put right: Left margin' })
 const left = finding('sheet.margins', 'left')
 const words = finding('running-head.text', 'words', { fix: 'apparatus' })
 const stations: Station[] = [

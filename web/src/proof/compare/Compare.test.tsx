@@ -1,25 +1,13 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { page } from '../fixtures'
-import type { Paper } from '../useProof'
+import { page, paperOf } from '../fixtures'
 import { Compare } from './Compare'
 
-const paper: Paper = {
-  id: '0c5d',
-  title: 'Lamps on the Low Canal',
-  fileName: 'lamps.docx',
-  guide: 'MLA 9',
-  pages: 6,
-  words: 1586,
+const paper = paperOf({
   step: 4,
-  undo: '',
-  redo: '',
-  changes: [],
-  changed: [],
-  putRight: [],
   proofs: [1, 2].map((number) => ({ number, reason: 'brought', madeAt: '2026-10-09T20:00:00Z' })),
-}
+})
 
 let asked: string[]
 let fail: boolean

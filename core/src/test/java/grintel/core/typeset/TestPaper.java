@@ -85,26 +85,17 @@ public final class TestPaper {
 
     /** A paragraph that calls a footnote at its end. */
     public TestPaper noted(String text, PropertySet paragraph, String note) {
-        Story story = new Story(Story.Kind.FOOTNOTE, Integer.toString(notes.size() + 1));
-        blocks.add(make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, PropertySet.empty(), false, story));
-        notes.add(new Note(
-                story,
-                story.id(),
-                List.of(make(
-                        new ParagraphAddress(story, 0), note, PropertySet.empty(), PropertySet.empty(), false, null))));
-        return this;
+        return noted(Story.Kind.FOOTNOTE, text, paragraph, note);
     }
 
     /** A paragraph that calls an endnote at its end. */
     public TestPaper endnoted(String text, String note) {
-        Story story = new Story(Story.Kind.ENDNOTE, Integer.toString(notes.size() + 1));
-        blocks.add(make(
-                new ParagraphAddress(Story.TEXT, next++),
-                text,
-                PropertySet.empty(),
-                PropertySet.empty(),
-                false,
-                story));
+        return noted(Story.Kind.ENDNOTE, text, PropertySet.empty(), note);
+    }
+
+    private TestPaper noted(Story.Kind kind, String text, PropertySet paragraph, String note) {
+        Story story = new Story(kind, Integer.toString(notes.size() + 1));
+        blocks.add(make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, PropertySet.empty(), false, story));
         notes.add(new Note(
                 story,
                 story.id(),
@@ -118,17 +109,7 @@ public final class TestPaper {
         Paragraph plain =
                 make(new ParagraphAddress(Story.TEXT, next++), text, paragraph, PropertySet.empty(), false, null);
         ListLabel number = new ListLabel(label, suffix, NumberFormat.DECIMAL, plain.mark());
-        blocks.add(new Paragraph(
-                plain.address(),
-                plain.style(),
-                plain.format(),
-                plain.direct(),
-                plain.mark(),
-                number,
-                plain.inlines(),
-                false,
-                false,
-                false));
+        blocks.add(with(plain, number, plain.inlines()));
         return this;
     }
 
@@ -141,8 +122,7 @@ public final class TestPaper {
             inlines.add(new Inline.Text(runs[i].text(), i, 0, format, ""));
         }
         Paragraph plain = make(address, "", PropertySet.empty(), PropertySet.empty(), false, null);
-        blocks.add(new Paragraph(
-                address, NORMAL, plain.format(), plain.direct(), plain.mark(), null, inlines, false, false, false));
+        blocks.add(with(plain, null, inlines));
         return this;
     }
 
@@ -215,17 +195,7 @@ public final class TestPaper {
                 "word/media/bell.png",
                 1,
                 plain.mark()));
-        blocks.add(new Paragraph(
-                plain.address(),
-                plain.style(),
-                plain.format(),
-                plain.direct(),
-                plain.mark(),
-                null,
-                inlines,
-                false,
-                false,
-                false));
+        blocks.add(with(plain, null, inlines));
         return this;
     }
 
@@ -252,17 +222,8 @@ public final class TestPaper {
                 Anchor.Axis.offset(Anchor.Reference.SHEET, 0),
                 new Anchor.Distances(0, 0, 0, 0));
         long inch = Math.round(Lengths.EMU_PER_POINT * 72);
-        Paragraph holder = new Paragraph(
-                plain.address(),
-                plain.style(),
-                plain.format(),
-                plain.direct(),
-                plain.mark(),
-                null,
-                List.of(new Inline.TextBox(inch, inch, corner, List.of(inside), 0, plain.mark())),
-                false,
-                false,
-                false);
+        Paragraph holder =
+                with(plain, null, List.of(new Inline.TextBox(inch, inch, corner, List.of(inside), 0, plain.mark())));
         headers =
                 new Marginals(Map.of(Marginals.Variant.DEFAULT, new Marginals.Marginal(story, List.of(holder), false)));
         return this;
@@ -276,6 +237,21 @@ public final class TestPaper {
     /** The proof of this paper. */
     public Proof proof() {
         return Typesetter.typeset(build(), LayoutLimits.within(20));
+    }
+
+    /** The same paragraph with another label and other inlines. */
+    private static Paragraph with(Paragraph plain, ListLabel label, List<Inline> inlines) {
+        return new Paragraph(
+                plain.address(),
+                plain.style(),
+                plain.format(),
+                plain.direct(),
+                plain.mark(),
+                label,
+                inlines,
+                false,
+                false,
+                false);
     }
 
     private Paragraph make(
