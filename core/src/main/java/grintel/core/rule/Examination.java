@@ -162,7 +162,18 @@ public final class Examination {
         return plain.substring(0, space > 20 ? space : QUOTE_LENGTH) + "…";
     }
 
+    /** Without what stands for objects, and with white space made single; a loop, as every line of a paper comes here. */
     private static String plain(String text) {
-        return text.replace(Paragraph.OBJECT, ' ').strip().replaceAll("\\s+", " ");
+        StringBuilder out = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            boolean space = c == Paragraph.OBJECT || c == ' ' || c >= '\t' && c <= '\r';
+            if (!space) {
+                out.append(c);
+            } else if (out.isEmpty() || out.charAt(out.length() - 1) != ' ') {
+                out.append(' ');
+            }
+        }
+        return out.toString().strip();
     }
 }
