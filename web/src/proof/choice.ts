@@ -36,7 +36,7 @@ export interface Spot {
 
 /**
  * The open place after or before the one chosen, in the order of work and round its ends. A chosen reading that is no
- * longer open keeps its rank, so that after it was put right the work goes on where it was.
+ * longer open keeps the rank of its station, so that after it was put right the work goes on where it was.
  */
 export function neighbour(
   stations: Station[],
@@ -44,18 +44,19 @@ export function neighbour(
   place: number,
   by: 1 | -1,
 ): Spot | undefined {
-  const readings = stations.flatMap((station) => shownReadings(station, 'all'))
-  const spots = readings.flatMap((reading, rank) =>
-    isOpen(reading) ? reading.places.map((_, index) => ({ reading, place: index, rank })) : [],
+  const spots = stations.flatMap((station, rank) =>
+    shownReadings(station, 'open').flatMap((reading) =>
+      reading.places.map((_, index) => ({ reading, place: index, rank })),
+    ),
   )
   const at = spots.findIndex((each) => each.reading.key === chosen && each.place === place)
   if (at >= 0) {
     return spots[(at + by + spots.length) % spots.length]
   }
-  const station = stations.findIndex((each) => each.readings.some((reading) => reading.key === chosen))
-  const later = spots.findIndex(
-    (each) => stations.findIndex((other) => other.readings.includes(each.reading)) >= station,
+  const rank = stations.findIndex((each) => each.readings.some((reading) => reading.key === chosen))
+  const next = Math.max(
+    0,
+    spots.findIndex((each) => each.rank >= rank),
   )
-  const next = later < 0 ? 0 : later
   return spots[by > 0 ? next : (next - 1 + spots.length) % spots.length]
 }

@@ -4,6 +4,7 @@ import type { Quantity, Reading } from './useProof'
 const TWIPS_PER_INCH = 1440
 const TWIPS_PER_CENTIMETRE = 1440 / 2.54
 const POINTS_PER_INCH = 72
+export const POINTS_PER_TWIP = 1 / 20
 
 function plain(value: number): string {
   // 3.175 is a hair less in binary; it rounds up as it does on paper.

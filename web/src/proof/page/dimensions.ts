@@ -1,5 +1,5 @@
 import type { Units } from '../../ui/settings'
-import { lengthOfPoints, quantityText } from '../units'
+import { lengthOfPoints, POINTS_PER_TWIP, quantityText } from '../units'
 import type { Line, Page, Reading } from '../useProof'
 
 /** A stroke with a quantity on a page; points from the sheet's top left corner. */
@@ -19,7 +19,6 @@ export interface Dimension {
   anchor: 'start' | 'middle' | 'end'
 }
 
-const POINTS_PER_TWIP = 1 / 20
 /** Labels beside each other in a margin keep this distance. */
 const LABEL_PITCH = 11
 /** About the width of a label. */
@@ -69,7 +68,7 @@ export function dimensionsOf(station: string, page: Page, readings: Reading[], u
 }
 
 /** Whether a finding has a place at the paragraph of a line. */
-export function covers(reading: Reading, page: Page, line: Line): boolean {
+function covers(reading: Reading, page: Page, line: Line): boolean {
   return (
     reading.off &&
     reading.places.some(

@@ -1,4 +1,5 @@
 import type { Units } from '../../ui/settings'
+import { POINTS_PER_TWIP } from '../units'
 import type { Line, Page, Place, Reading } from '../useProof'
 import { type Box, boxesOf, type Letters, lettersOf, plain } from './letters'
 import { AT_EDGE, noteOf, ON_WORDS, type Sign, signOf } from './signs'
@@ -30,7 +31,6 @@ export const LANE = 7
 /** About the width of a letter of a note, in points. */
 const LETTER = 4.3
 const NOTE_INDENT = 9
-const POINTS_PER_TWIP = 1 / 20
 /** An edge that moves by less is still drawn moving by this. */
 const SHORTEST_MOVE = 9
 

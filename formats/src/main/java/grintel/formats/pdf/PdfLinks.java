@@ -12,12 +12,9 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionGoTo;
 import org.apache.pdfbox.pdmodel.interactive.action.PDActionURI;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
-import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageXYZDestination;
 
 /** Live links: out to addresses, and within the paper to its bookmarks, whose pages may come later. */
 final class PdfLinks {
-    private static final float PER_POINT = 1000;
-
     private final Paper paper;
     private final Proof proof;
     private final List<PDPage> sheets = new ArrayList<>();
@@ -66,12 +63,9 @@ final class PdfLinks {
     /** Gives the links within the paper their pages, once all are there. */
     void finish() {
         waiting.forEach((annotation, target) -> {
-            PDPageXYZDestination to = new PDPageXYZDestination();
-            to.setPage(sheets.get(target.page().number() - 1));
-            to.setLeft(0);
-            to.setTop(Math.round((target.page().height() - target.line().top()) / PER_POINT));
             PDActionGoTo action = new PDActionGoTo();
-            action.setDestination(to);
+            PDPage sheet = sheets.get(target.page().number() - 1);
+            action.setDestination(PdfPlace.of(sheet, target.page(), target.line()));
             annotation.setAction(action);
         });
     }

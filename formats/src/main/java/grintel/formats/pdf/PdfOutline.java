@@ -17,8 +17,6 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.outline.PDOutlin
 
 /** The outline: title, headings and the labels of the paper's parts, nested by their level. */
 final class PdfOutline {
-    private static final float PER_POINT = 1000;
-
     private final Headings headings;
     private final List<Paragraph> paragraphs;
     private final List<Entry> entries = new ArrayList<>();
@@ -37,16 +35,12 @@ final class PdfOutline {
             int index = line.paragraph().index();
             int level = headings.level(index);
             if (level > 0) {
-                PDPageXYZDestination to = new PDPageXYZDestination();
-                to.setPage(sheet);
-                to.setLeft(0);
-                to.setTop(Math.round((page.height() - line.top()) / PER_POINT));
                 String title = paragraphs
                         .get(index)
                         .text()
                         .replaceAll("[\\s\\uFFFC]+", " ")
                         .strip();
-                entries.add(new Entry(level, title, to));
+                entries.add(new Entry(level, title, PdfPlace.of(sheet, page, line)));
             }
         }
     }
