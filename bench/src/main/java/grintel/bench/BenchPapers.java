@@ -5,7 +5,8 @@ import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
-import grintel.formats.docx.DocxBuilder;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.formats.docx.DocxWriter;
 import java.util.List;
 import java.util.Random;
 
@@ -33,7 +34,7 @@ public final class BenchPapers {
     /** An untidy paper of about this many pages once it is double-spaced. */
     static byte[] untidy(int pages) {
         Random random = new Random(7);
-        DocxBuilder out = new DocxBuilder();
+        PaperBuilder out = new PaperBuilder();
         PropertySet single = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.15));
         out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, single, TYPE);
         for (String line :
@@ -54,13 +55,13 @@ public final class BenchPapers {
                         .text(sentence(random, 66), kind == 5 ? pasted : PropertySet.empty());
             });
         }
-        return out.build();
+        return DocxWriter.write(out.build());
     }
 
     /** A paper of about this many double-spaced pages, all in one face. */
     public static byte[] plain(int pages) {
         Random random = new Random(11);
-        DocxBuilder out = new DocxBuilder();
+        PaperBuilder out = new PaperBuilder();
         out.style(
                 "Normal",
                 "Normal",
@@ -73,7 +74,7 @@ public final class BenchPapers {
                     .set(ParagraphProperties.INDENT_FIRST_LINE, 720)
                     .text(sentence(random, 70) + " " + sentence(random, 66)));
         }
-        return out.build();
+        return DocxWriter.write(out.build());
     }
 
     private static String sentence(Random random, int words) {

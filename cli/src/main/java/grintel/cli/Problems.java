@@ -1,7 +1,6 @@
 package grintel.cli;
 
 import grintel.core.data.DataException;
-import grintel.core.edit.WordProof;
 import grintel.core.rule.PutRight;
 import grintel.core.typeset.LayoutTooLargeException;
 import grintel.formats.UnreadableFileException;
@@ -15,7 +14,7 @@ final class Problems {
         if (problem instanceof UnreadableFileException
                 || problem instanceof DataException
                 || problem instanceof LayoutTooLargeException
-                || problem instanceof WordProof.WordsChangedException
+                || problem instanceof PutRight.WordsChangedException
                 || problem instanceof PutRight.DoesNotConvergeException
                 || problem instanceof UsageException) {
             return String.valueOf(problem.getMessage());

@@ -3,8 +3,9 @@ package grintel.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.guide.RuleCatalogue;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.formats.demo.UntidyEssay;
-import grintel.formats.docx.DocxBuilder;
+import grintel.formats.docx.DocxWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -186,7 +187,9 @@ class CommandLineTest {
     @Test
     void convertSaysWhatTheLayoutCouldNotHonour() throws IOException {
         Path odd = folder.resolve("odd.docx");
-        Files.write(odd, new DocxBuilder().paragraph("a \uE000 sign").build());
+        Files.write(
+                odd,
+                DocxWriter.write(new PaperBuilder().paragraph("a \uE000 sign").build()));
         assertThat(run("convert", odd, "-o", folder.resolve("odd.pdf"))).isZero();
         assertThat(out).contains("U+E000", "1 page");
     }

@@ -2,7 +2,7 @@ package grintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.edit.WordProof;
+import grintel.core.edit.WordLedger;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxFile;
 import grintel.server.Visitor.Answer;
@@ -100,8 +100,10 @@ class ServerTest {
         Answer file = marit.get(paper + "/proofs/2/file");
         assertThat(file.response().headers().firstValue("Content-Disposition"))
                 .hasValueSatisfying(value -> assertThat(value).contains("essay.docx"));
-        assertThat(WordProof.digest(DocxFile.read(file.bytes()).paper()))
-                .isEqualTo(WordProof.digest(DocxFile.read(UntidyEssay.write()).paper()));
+        WordLedger brought = WordLedger.of(DocxFile.read(UntidyEssay.write()).paper());
+        assertThat(brought.hasSameTextAs(
+                        WordLedger.of(DocxFile.read(file.bytes()).paper())))
+                .isTrue();
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
         assertThat(marit.post(paper + "/proofs", "").json().get("number").intValue())
                 .isEqualTo(2);

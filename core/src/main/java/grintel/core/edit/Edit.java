@@ -1,16 +1,26 @@
 package grintel.core.edit;
 
 import grintel.core.paper.Marginals;
+import grintel.core.paper.NumberFormat;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
 import grintel.core.paper.Story;
+import grintel.core.paper.Style;
+import grintel.core.paper.TableAddress;
+import grintel.core.paper.TextRange;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** One change to a paper's file. Addresses are those of the paper before any edit of the same list. */
+/**
+ * One change to a paper. Addresses and offsets are those of the paper before any edit of the same list; where edits of
+ * a list must not touch is told by {@link EditSet}. Formatting is set before text is replaced, so that what comes in
+ * takes the formatting of what goes.
+ */
 public sealed interface Edit {
-    /** What the edit changes: two different edits of the same thing cannot both be made. */
-    Object slot();
+    /** Hands this edit to the visitor's method for its kind. */
+    void accept(EditVisitor visitor);
+
+    // ---- formatting
 
     /**
      * Sets a formatting property, or takes away what the target says of it.
@@ -20,66 +30,265 @@ public sealed interface Edit {
     record SetProperty(
             Target target, Property<?> property, @Nullable Object value) implements Edit {
         @Override
-        public Object slot() {
-            return List.of(target, property);
+        public void accept(EditVisitor visitor) {
+            visitor.setProperty(this);
         }
     }
 
-    /** Takes out a paragraph in which nothing can be seen. */
-    record RemoveBlankParagraph(ParagraphAddress paragraph) implements Edit {
+    /** Adds a style; the paper has none of its id. */
+    record CreateStyle(Style style) implements Edit {
         @Override
-        public Object slot() {
-            return List.of("paragraph", paragraph);
+        public void accept(EditVisitor visitor) {
+            visitor.createStyle(this);
+        }
+    }
+
+    /** Lets a paragraph name another paragraph style; what it says itself stays. */
+    record ApplyStyle(ParagraphAddress paragraph, String style) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.applyStyle(this);
+        }
+    }
+
+    /** Lets characters name another character style, or none. */
+    record ApplyCharacterStyle(TextRange range, @Nullable String style) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.applyCharacterStyle(this);
+        }
+    }
+
+    /** Says which style a paragraph has that is typed after one of a style. */
+    record FollowStyle(String style, String next) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.followStyle(this);
         }
     }
 
     /**
-     * Replaces white space in a run.
+     * Changes how a level of a list numbers its paragraphs, in all lists of the same definition.
      *
-     * @param from offset of the first character replaced, among all characters of the run
-     * @param to offset after the last
-     * @param replacement white space, or nothing
+     * @param text the label, with {@code %1} to {@code %9} for the numbers of the levels
+     * @param suffix what follows it: tab, space or nothing
      */
-    record ReplaceSpace(ParagraphAddress paragraph, int run, int from, int to, String replacement) implements Edit {
+    record DefineLevel(int list, int level, NumberFormat format, String text, String suffix) implements Edit {
         @Override
-        public Object slot() {
-            return List.of("space", paragraph, run);
-        }
-
-        public ReplaceSpace {
-            if (!replacement.isBlank()) {
-                throw new IllegalArgumentException("Only white space may replace white space");
-            }
+        public void accept(EditVisitor visitor) {
+            visitor.defineLevel(this);
         }
     }
+
+    // ---- characters
+
+    /**
+     * Puts something in place of characters, in the formatting of the first of them; for an empty range, in that of the
+     * character before it. Pictures, signs of notes and boxes of text are no characters.
+     */
+    record ReplaceText(TextRange range, List<Piece> content) implements Edit {
+        public ReplaceText {
+            content = List.copyOf(content);
+        }
+
+        /** Puts words, or nothing, in place of characters. */
+        public static ReplaceText words(TextRange range, String words) {
+            return new ReplaceText(range, words.isEmpty() ? List.of() : List.of(new Piece.Words(words)));
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.replaceText(this);
+        }
+    }
+
+    /**
+     * Moves characters, the signs of notes among them, to another place of their paragraph.
+     *
+     * @param to where they go, outside the range
+     */
+    record MoveText(TextRange range, int to) implements Edit {
+        public MoveText {
+            if (to > range.from() && to < range.to()) {
+                throw new IllegalArgumentException("Characters cannot move into themselves");
+            }
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.moveText(this);
+        }
+    }
+
+    // ---- paragraphs
+
+    /** Adds a paragraph before or after another, in the same section, cell or note. */
+    record InsertParagraph(Position at, NewParagraph paragraph) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.insertParagraph(this);
+        }
+    }
+
+    /**
+     * Takes a paragraph out with its characters. Bookmarks and comments in it go on in its neighbour; one that calls a
+     * note, holds a picture or ends a section stays.
+     */
+    record RemoveParagraph(ParagraphAddress paragraph) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.removeParagraph(this);
+        }
+    }
+
+    /**
+     * Moves neighbouring paragraphs, with all they hold, to another place of their story.
+     *
+     * @param count how many, at least 1
+     */
+    record MoveParagraphs(ParagraphAddress first, int count, Position to) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.moveParagraphs(this);
+        }
+    }
+
+    /** Ends a paragraph before a character; the rest goes on in a new one that looks the same. */
+    record SplitParagraph(ParagraphAddress paragraph, int at) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.splitParagraph(this);
+        }
+    }
+
+    /**
+     * Makes one paragraph of two neighbours; it looks as the first does.
+     *
+     * @param between white space that then parts them, or nothing
+     */
+    record JoinParagraphs(ParagraphAddress first, String between) implements Edit {
+        public JoinParagraphs {
+            if (!between.isBlank()) {
+                throw new IllegalArgumentException("Only white space may come between");
+            }
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.joinParagraphs(this);
+        }
+    }
+
+    // ---- tables, pictures, notes
+
+    /** Sets the widths of the grid's columns in twips, and those of the cells that stand in them. */
+    record SetColumns(TableAddress table, List<Integer> widths) implements Edit {
+        public SetColumns {
+            widths = List.copyOf(widths);
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.setColumns(this);
+        }
+    }
+
+    /**
+     * Changes a picture.
+     *
+     * @param at its place among the paragraph's characters
+     * @param size EMU, null to leave it
+     * @param alternative its text alternative, null to leave it
+     * @param intoLine whether it is to stand in its line, wherever it stands now
+     */
+    record ChangePicture(
+            ParagraphAddress paragraph,
+            int at,
+            @Nullable Size size,
+            @Nullable String alternative,
+            boolean intoLine) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.changePicture(this);
+        }
+
+        /** EMU. */
+        public record Size(long width, long height) {}
+    }
+
+    /** Adds a note that is called before a character. */
+    record InsertNote(ParagraphAddress paragraph, int at, Story.Kind kind, List<NewParagraph> content) implements Edit {
+        public InsertNote {
+            content = List.copyOf(content);
+        }
+
+        /** What the note is called until the file is read again. */
+        public Story story() {
+            return new Story(kind, "new:" + paragraph.index() + ":" + at);
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.insertNote(this);
+        }
+    }
+
+    /** Makes a footnote an endnote, or the reverse. */
+    record ChangeNoteKind(Story note) implements Edit {
+        /** What the note is called until the file is read again. */
+        public Story story() {
+            boolean foot = note.kind() == Story.Kind.FOOTNOTE;
+            return new Story(foot ? Story.Kind.ENDNOTE : Story.Kind.FOOTNOTE, "was:" + note.id());
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.changeNoteKind(this);
+        }
+    }
+
+    // ---- headers and the paper as a whole
 
     /**
      * Writes a header or footer of a section anew, in a part of its own where the present one is shared with other
-     * sections; one without pieces is blank.
+     * sections. What holds nothing but pictures is kept below the line.
      *
      * @param kind header or footer
      */
     record WriteMarginal(int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content)
             implements Edit {
+        /** What it is called until the file is read again. */
+        public Story story() {
+            return new Story(kind, "new:" + section + ":" + variant);
+        }
+
         @Override
-        public Object slot() {
-            return List.of(section, kind, variant);
+        public void accept(EditVisitor visitor) {
+            visitor.writeMarginal(this);
         }
     }
 
     /** Lets a section take its header or footer from the section before. */
     record InheritMarginal(int section, Story.Kind kind, Marginals.Variant variant) implements Edit {
         @Override
-        public Object slot() {
-            return List.of(section, kind, variant);
+        public void accept(EditVisitor visitor) {
+            visitor.inheritMarginal(this);
         }
     }
 
     /** Turns a setting of the whole file on or off. */
     record SetSetting(Setting setting, boolean on) implements Edit {
         @Override
-        public Object slot() {
-            return setting;
+        public void accept(EditVisitor visitor) {
+            visitor.setSetting(this);
+        }
+    }
+
+    /** Sets a property of the file. */
+    record SetFileProperty(FileProperty property, String value) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.setFileProperty(this);
         }
     }
 
@@ -87,5 +296,13 @@ public sealed interface Edit {
     enum Setting {
         EVEN_PAGES_DIFFER,
         HYPHENATION
+    }
+
+    /** What a file says of itself. */
+    enum FileProperty {
+        TITLE,
+        AUTHOR,
+        /** Tag of the text's language (BCP 47). */
+        LANGUAGE
     }
 }

@@ -44,10 +44,10 @@ public final class EditSummary {
                     .computeIfAbsent(what, key -> new LinkedHashSet<>())
                     .add(words(set.property().name()));
             holders.computeIfAbsent(what, key -> new LinkedHashSet<>()).add(set.target());
-        } else if (edit instanceof Edit.RemoveBlankParagraph) {
+        } else if (edit instanceof Edit.RemoveParagraph) {
             blank++;
-        } else if (edit instanceof Edit.ReplaceSpace space) {
-            spaced.add(space.paragraph());
+        } else if (edit instanceof Edit.ReplaceText replace) {
+            spaced.add(replace.range().paragraph());
         } else if (edit instanceof Edit.WriteMarginal write) {
             others.add(name(write.kind()) + " of section " + (write.section() + 1) + " written anew");
         } else if (edit instanceof Edit.InheritMarginal inherit) {
@@ -72,7 +72,7 @@ public final class EditSummary {
         if (target instanceof Target.OfSection) {
             return "section|" + own;
         }
-        return (target instanceof Target.OfRun ? "run|" : "paragraph|") + own;
+        return (target instanceof Target.OfRange ? "run|" : "paragraph|") + own;
     }
 
     /** A property's name as it is said: what a file splits by script or unit is one thing to a writer. */

@@ -4,10 +4,11 @@ import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.Run;
+import grintel.core.paper.TextRange;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that has formatting of its own: a paragraph, a run of characters or the mark at a paragraph's end.
@@ -25,22 +26,57 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
         return new Holder(Kind.PARAGRAPH, new Target.OfParagraph(paragraph.address()), paragraph, paragraph.format());
     }
 
-    /** The runs of a paragraph that can be addressed, each once, and its mark. */
+    /** The runs of a paragraph that edits can name, each once, and its mark. */
     public static List<Holder> ofCharacters(Paragraph paragraph) {
-        List<Holder> out = new ArrayList<>();
-        Set<Integer> seen = new HashSet<>();
-        for (Inline inline : paragraph.inlines()) {
-            if (inline.run() >= 0 && seen.add(inline.run())) {
-                out.add(ofRun(paragraph, inline));
-            }
-        }
+        List<Holder> out = ofRuns(paragraph);
         out.add(ofMark(paragraph));
         return out;
     }
 
+    /** The runs of a paragraph that edits can name, each once. */
+    public static List<Holder> ofRuns(Paragraph paragraph) {
+        List<Holder> out = new ArrayList<>();
+        int at = 0;
+        int from = 0;
+        Run run = null;
+        for (Inline inline : paragraph.inlines()) {
+            if (inline.length() > 0) {
+                if (run == null || run.number() != inline.run().number()) {
+                    add(paragraph, run, from, at, out);
+                    from = at;
+                    run = inline.run();
+                }
+                at += inline.length();
+            }
+        }
+        add(paragraph, run, from, at, out);
+        return out;
+    }
+
+    private static void add(Paragraph paragraph, @Nullable Run run, int from, int to, List<Holder> out) {
+        if (run != null && run.number() >= 0) {
+            TextRange range = new TextRange(paragraph.address(), from, to);
+            out.add(new Holder(Kind.CHARACTERS, new Target.OfRange(range), paragraph, run.format()));
+        }
+    }
+
+    /** The run an inline stands in; one that edits can name. */
     public static Holder ofRun(Paragraph paragraph, Inline inline) {
-        return new Holder(
-                Kind.CHARACTERS, new Target.OfRun(paragraph.address(), inline.run()), paragraph, inline.format());
+        return ofRuns(paragraph).stream()
+                .filter(each -> each.target() instanceof Target.OfRange of && holds(paragraph, of.range(), inline))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static boolean holds(Paragraph paragraph, TextRange range, Inline inline) {
+        int at = 0;
+        for (Inline each : paragraph.inlines()) {
+            if (each.equals(inline) && at >= range.from() && at < range.to()) {
+                return true;
+            }
+            at += each.length();
+        }
+        return false;
     }
 
     public static Holder ofMark(Paragraph paragraph) {

@@ -1,34 +1,48 @@
 package grintel.core.edit;
 
-import grintel.core.paper.ParagraphProperties.Alignment;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What a header is to hold: one line with its own type, so that no style of the file can bend it.
+ * What a header is to hold: one line with its own type, so that no style of the file can bend it; nothing at all for a
+ * blank one.
  *
+ * @param left what stands at the left margin
+ * @param centre what stands in the middle
+ * @param right what stands at the right margin
+ * @param width of the text in twips, by which the middle and the right margin are found
  * @param face name of the face
  * @param size half-points
  */
-public record MarginalContent(List<Piece> pieces, Alignment alignment, String face, int size) {
+public record MarginalContent(
+        List<Piece> left, List<Piece> centre, List<Piece> right, int width, String face, int size) {
     public MarginalContent {
-        pieces = List.copyOf(pieces);
+        left = List.copyOf(left);
+        centre = List.copyOf(centre);
+        right = List.copyOf(right);
     }
 
-    /** The line as it reads, {@code #} standing for the page number. */
-    public String text() {
-        StringBuilder out = new StringBuilder();
-        for (Piece piece : pieces) {
-            out.append(piece instanceof Words words ? words.text() : "#");
+    /** Whether it stands at one place only, which an alignment can tell without tab stops. */
+    public boolean single() {
+        return (left.isEmpty() ? 0 : 1) + (centre.isEmpty() ? 0 : 1) + (right.isEmpty() ? 0 : 1) <= 1;
+    }
+
+    /** The line from left to right, with the tabs between its places. */
+    public List<Piece> line() {
+        List<Piece> out = new ArrayList<>(left);
+        if (single()) {
+            out.addAll(centre);
+            out.addAll(right);
+            return out;
         }
-        return out.toString();
+        if (!centre.isEmpty()) {
+            out.add(new Piece.Tab());
+            out.addAll(centre);
+        }
+        if (!right.isEmpty()) {
+            out.add(new Piece.Tab());
+            out.addAll(right);
+        }
+        return out;
     }
-
-    /** A piece of the line. */
-    public sealed interface Piece {}
-
-    /** Plain words. */
-    public record Words(String text) implements Piece {}
-
-    /** The number of the page, live. */
-    public record PageNumber() implements Piece {}
 }

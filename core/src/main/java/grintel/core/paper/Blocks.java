@@ -27,4 +27,18 @@ public final class Blocks {
             }
         }
     }
+
+    /** Adds the tables of these blocks in the order in which they begin, those inside tables included. */
+    static void collectTables(List<Block> blocks, List<Table> out) {
+        for (Block block : blocks) {
+            if (block instanceof Table table) {
+                out.add(table);
+                for (Table.Row row : table.rows()) {
+                    for (Table.Cell cell : row.cells()) {
+                        collectTables(cell.blocks(), out);
+                    }
+                }
+            }
+        }
+    }
 }

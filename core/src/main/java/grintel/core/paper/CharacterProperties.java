@@ -47,6 +47,9 @@ public final class CharacterProperties {
     /** Width of the characters in per cent of the face's own. */
     public static final Property<Integer> SCALE = FAMILY.value("scale", Integer.class, 100);
 
+    /** Tag of the language (BCP 47), empty where nothing is said (§17.3.2.20). */
+    public static final Property<String> LANGUAGE = FAMILY.value("language", String.class, "");
+
     /** Every character property, in the order of their ordinals. */
     public static final List<Property<?>> ALL = FAMILY.all();
 

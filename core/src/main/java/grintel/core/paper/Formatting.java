@@ -1,6 +1,8 @@
 package grintel.core.paper;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Resolved formatting: a value for every property of a family, each with its origin. */
@@ -84,5 +86,19 @@ public final class Formatting {
     /** Formatting of a section: its own properties and nothing below them. */
     public static Formatting ofSection(PropertySet direct) {
         return initial(SectionProperties.ALL).underDirect(direct);
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other
+                || other instanceof Formatting formatting
+                        && Arrays.equals(values, formatting.values)
+                        && Arrays.equals(origins, formatting.origins)
+                        && Objects.equals(withoutDirect, formatting.withoutDirect);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(values);
     }
 }

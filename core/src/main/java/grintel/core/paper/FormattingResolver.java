@@ -23,16 +23,16 @@ public final class FormattingResolver {
      * The formatting of a paragraph.
      *
      * @param style the paragraph's style, or null
-     * @param table the style of the table it stands in, or null
+     * @param table what the table it stands in says
      * @param level what its list level says, and where that is from; null for no list
      */
     public Formatting paragraph(
-            @Nullable Style style, @Nullable Style table, @Nullable ListLayer level, PropertySet direct) {
+            @Nullable Style style, TableLayers table, @Nullable ListLayer level, PropertySet direct) {
         return paragraphs.computeIfAbsent(new ParagraphKey(style, table, level, direct), key -> {
             Formatting at = Formatting.initial(ParagraphProperties.ALL)
                     .under(Origin.DOCUMENT_DEFAULT, styles.paragraphDefaults());
-            for (Style each : styles.chain(table)) {
-                at = at.under(new Origin.OfStyle(each.id()), each.paragraph());
+            for (TableLayers.Layer each : table.layers()) {
+                at = at.under(each.origin(), each.paragraph());
             }
             at = levelAndStyle(at, style, level);
             return at.underDirect(direct);
@@ -41,19 +41,30 @@ public final class FormattingResolver {
 
     /** The formatting of characters in a paragraph of a style. */
     public Formatting characters(
-            @Nullable Style paragraph, @Nullable Style table, @Nullable Style character, PropertySet direct) {
+            @Nullable Style paragraph, TableLayers table, @Nullable Style character, PropertySet direct) {
         return characters.computeIfAbsent(new CharacterKey(paragraph, table, character, direct), key -> {
             Formatting at = Formatting.initial(CharacterProperties.ALL)
                     .under(Origin.DOCUMENT_DEFAULT, styles.characterDefaults());
-            List<List<Style>> kinds = List.of(styles.chain(table), styles.chain(paragraph), styles.chain(character));
-            for (List<Style> kind : kinds) {
-                for (Style each : kind) {
-                    at = at.under(new Origin.OfStyle(each.id()), each.character());
+            List<List<Layer>> kinds = List.of(
+                    table.layers().stream()
+                            .map(each -> new Layer(each.origin(), each.character()))
+                            .toList(),
+                    layers(paragraph),
+                    layers(character));
+            for (List<Layer> kind : kinds) {
+                for (Layer each : kind) {
+                    at = at.under(each.origin(), each.says());
                 }
             }
             at = combineToggles(at, kinds);
             return at.underDirect(direct);
         });
+    }
+
+    private List<Layer> layers(@Nullable Style style) {
+        return styles.chain(style).stream()
+                .map(each -> new Layer(new Origin.OfStyle(each.id()), each.character()))
+                .toList();
     }
 
     /**
@@ -75,7 +86,7 @@ public final class FormattingResolver {
     }
 
     /** Toggle properties of the kinds of style combine by exclusive or, unless the defaults set them (§17.7.3). */
-    private Formatting combineToggles(Formatting formatting, List<List<Style>> kinds) {
+    private Formatting combineToggles(Formatting formatting, List<List<Layer>> kinds) {
         Formatting at = formatting;
         for (Property<?> property : CharacterProperties.ALL) {
             if (!property.toggle()) {
@@ -88,24 +99,24 @@ public final class FormattingResolver {
                 continue;
             }
             boolean value = false;
-            Style last = null;
-            for (List<Style> kind : kinds) {
-                Style says = lastSaying(kind, toggle);
+            Layer last = null;
+            for (List<Layer> kind : kinds) {
+                Layer says = lastSaying(kind, toggle);
                 if (says != null) {
-                    value ^= Boolean.TRUE.equals(says.character().get(toggle));
+                    value ^= Boolean.TRUE.equals(says.says().get(toggle));
                     last = says;
                 }
             }
             if (last != null) {
-                at = at.with(toggle, value, new Origin.OfStyle(last.id()));
+                at = at.with(toggle, value, last.origin());
             }
         }
         return at;
     }
 
-    private static @Nullable Style lastSaying(List<Style> chain, Property<?> property) {
+    private static @Nullable Layer lastSaying(List<Layer> chain, Property<?> property) {
         for (int i = chain.size() - 1; i >= 0; i--) {
-            if (chain.get(i).character().says(property)) {
+            if (chain.get(i).says().says(property)) {
                 return chain.get(i);
             }
         }
@@ -119,15 +130,17 @@ public final class FormattingResolver {
      */
     public record ListLayer(Origin.Numbering origin, PropertySet properties, boolean direct) {}
 
+    private record Layer(Origin origin, PropertySet says) {}
+
     private record ParagraphKey(
             @Nullable Style style,
-            @Nullable Style table,
+            TableLayers table,
             @Nullable ListLayer level,
             PropertySet direct) {}
 
     private record CharacterKey(
             @Nullable Style paragraph,
-            @Nullable Style table,
+            TableLayers table,
             @Nullable Style character,
             PropertySet direct) {}
 }

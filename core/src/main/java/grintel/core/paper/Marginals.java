@@ -1,5 +1,7 @@
 package grintel.core.paper;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -7,13 +9,15 @@ import org.jspecify.annotations.Nullable;
 /**
  * The headers of a section, or its footers, after inheritance from the section before (ISO 29500-1 §17.10.5).
  *
- * @param stories by variant; a missing one is blank
+ * @param stories by variant, in the order of the variants; a missing one is blank
  */
 public record Marginals(Map<Variant, Marginal> stories) {
     public static final Marginals NONE = new Marginals(Map.of());
 
     public Marginals {
-        stories = Map.copyOf(stories);
+        Map<Variant, Marginal> ordered = new EnumMap<>(Variant.class);
+        ordered.putAll(stories);
+        stories = Collections.unmodifiableMap(ordered);
     }
 
     /** The header or footer of a variant, or null where it is blank. */

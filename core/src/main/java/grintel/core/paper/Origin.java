@@ -19,6 +19,16 @@ public sealed interface Origin {
      */
     record OfStyle(String id) implements Origin {}
 
+    /**
+     * What a table style says for certain cells only, such as those of the first row (ISO 29500-1 §17.7.6).
+     *
+     * @param id the style's id in the file
+     */
+    record OfTableStyle(String id, TableCondition condition) implements Origin {}
+
+    /** The table a cell stands in: what it says of all its cells. */
+    record OfTable() implements Origin {}
+
     /** The level of a list (ISO 29500-1 §17.9.22). */
     record Numbering(int id, int level) implements Origin {}
 

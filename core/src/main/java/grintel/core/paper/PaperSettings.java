@@ -10,6 +10,8 @@ package grintel.core.paper;
  * @param gapsAdd whether space after and space before add up instead of the larger holding
  * @param hyphenates whether words are hyphenated automatically
  * @param tracksChanges whether further changes are recorded
+ * @param footnoteNumbers how footnotes are numbered (§17.11.17)
+ * @param endnoteNumbers how endnotes are numbered
  */
 public record PaperSettings(
         int defaultTabStop,
@@ -18,7 +20,67 @@ public record PaperSettings(
         boolean gutterAtTop,
         boolean gapsAdd,
         boolean hyphenates,
-        boolean tracksChanges) {
+        boolean tracksChanges,
+        NumberFormat footnoteNumbers,
+        NumberFormat endnoteNumbers) {
     /** What holds where a file says nothing. */
-    public static final PaperSettings INITIAL = new PaperSettings(720, false, false, false, false, false, false);
+    public static final PaperSettings INITIAL = new PaperSettings(
+            720, false, false, false, false, false, false, NumberFormat.DECIMAL, NumberFormat.LOWER_ROMAN);
+
+    public PaperSettings withEvenPagesDiffer(boolean differ) {
+        return new PaperSettings(
+                defaultTabStop,
+                differ,
+                mirrorMargins,
+                gutterAtTop,
+                gapsAdd,
+                hyphenates,
+                tracksChanges,
+                footnoteNumbers,
+                endnoteNumbers);
+    }
+
+    public PaperSettings withHyphenation(boolean on) {
+        return new PaperSettings(
+                defaultTabStop,
+                evenPagesDiffer,
+                mirrorMargins,
+                gutterAtTop,
+                gapsAdd,
+                on,
+                tracksChanges,
+                footnoteNumbers,
+                endnoteNumbers);
+    }
+
+    public PaperSettings withGapsAdding(boolean add) {
+        return new PaperSettings(
+                defaultTabStop,
+                evenPagesDiffer,
+                mirrorMargins,
+                gutterAtTop,
+                add,
+                hyphenates,
+                tracksChanges,
+                footnoteNumbers,
+                endnoteNumbers);
+    }
+
+    public PaperSettings withNoteNumbers(NumberFormat footnotes, NumberFormat endnotes) {
+        return new PaperSettings(
+                defaultTabStop,
+                evenPagesDiffer,
+                mirrorMargins,
+                gutterAtTop,
+                gapsAdd,
+                hyphenates,
+                tracksChanges,
+                footnotes,
+                endnotes);
+    }
+
+    /** How the notes of a kind are numbered. */
+    public NumberFormat noteNumbers(Story.Kind kind) {
+        return kind == Story.Kind.ENDNOTE ? endnoteNumbers : footnoteNumbers;
+    }
 }

@@ -53,6 +53,9 @@ public final class ParagraphProperties {
     public static final Property<Colour> SHADING = FAMILY.value("shading", Colour.class, Colour.AUTO);
     public static final Property<Boolean> RIGHT_TO_LEFT = FAMILY.flag("right-to-left", false);
 
+    /** The frame the paragraph stands in, beside the flow; none for most (§17.3.1.11). */
+    public static final Property<Frame> FRAME = FAMILY.value("frame", Frame.class, Frame.NONE);
+
     /** Every paragraph property, in the order of their ordinals. */
     public static final List<Property<?>> ALL = FAMILY.all();
 

@@ -10,7 +10,10 @@ public final class Property<T> {
     public enum Family {
         CHARACTER,
         PARAGRAPH,
-        SECTION
+        SECTION,
+        TABLE,
+        ROW,
+        CELL
     }
 
     private final Family family;

@@ -61,6 +61,24 @@ public final class PropertySet {
         return new PropertySet(merged);
     }
 
+    /** This layer with one more thing said, or with null one less. */
+    public PropertySet with(Property<?> property, @Nullable Object value) {
+        if (value == null && !says(property)) {
+            return this;
+        }
+        int ordinal = property.ordinal();
+        @Nullable Object[] changed = Arrays.copyOf(values, Math.max(values.length, ordinal + 1));
+        changed[ordinal] = value == null ? null : property.cast(value);
+        int length = changed.length;
+        // What is said last must not leave a trace once it is taken away, or equal layers would differ.
+        while (length > 0 && changed[length - 1] == null) {
+            length--;
+        }
+        return length == 0
+                ? EMPTY
+                : new PropertySet(length == changed.length ? changed : Arrays.copyOf(changed, length));
+    }
+
     @Nullable
     Object raw(Property<?> property) {
         int ordinal = property.ordinal();

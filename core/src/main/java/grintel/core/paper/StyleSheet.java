@@ -74,6 +74,44 @@ public final class StyleSheet {
         return chain;
     }
 
+    /** This style sheet with a style replaced, or added where it has none of the id. */
+    public StyleSheet with(Style style) {
+        Map<String, Style> changed = new LinkedHashMap<>(styles);
+        changed.put(style.id(), style);
+        return new StyleSheet(paragraphDefaults, characterDefaults, changed.values());
+    }
+
+    /** Tag of the language that the standard style, or else the defaults, name (BCP 47); empty where they name none. */
+    public String language() {
+        Style normal = standard.get(Style.Kind.PARAGRAPH);
+        String own = normal == null ? null : normal.character().get(CharacterProperties.LANGUAGE);
+        String said = own == null ? characterDefaults.get(CharacterProperties.LANGUAGE) : own;
+        return said == null ? "" : said;
+    }
+
+    /** This style sheet naming another language, in its defaults and where its standard style names one. */
+    public StyleSheet withLanguage(String tag) {
+        StyleSheet changed = new StyleSheet(
+                paragraphDefaults, characterDefaults.with(CharacterProperties.LANGUAGE, tag), styles.values());
+        Style normal = standard.get(Style.Kind.PARAGRAPH);
+        return normal != null && normal.character().says(CharacterProperties.LANGUAGE)
+                ? changed.with(normal.with(CharacterProperties.LANGUAGE, tag))
+                : changed;
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof StyleSheet sheet
+                && paragraphDefaults.equals(sheet.paragraphDefaults)
+                && characterDefaults.equals(sheet.characterDefaults)
+                && styles.equals(sheet.styles);
+    }
+
+    @Override
+    public int hashCode() {
+        return styles.keySet().hashCode();
+    }
+
     /** Whether a style, or one it builds on, has this id. */
     public boolean buildsOn(@Nullable Style style, String id) {
         return chain(style).stream().anyMatch(at -> at.id().equals(id));

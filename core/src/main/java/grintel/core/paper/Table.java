@@ -1,21 +1,22 @@
 package grintel.core.paper;
 
+import grintel.core.paper.ParagraphProperties.Alignment;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A table (ISO 29500-1 §17.4).
  *
+ * @param style the style that holds, named or standard; null where the file has none
+ * @param direct what the table itself says, leaving its style aside
  * @param columns widths of the grid's columns in twips, 0 where not given
- * @param width what the whole table asks for
- * @param fixed whether the columns hold whatever stands in them (§17.4.53)
- * @param indent distance of the left edge from the margin in twips
  */
 public record Table(
+        TableAddress address,
+        @Nullable Style style,
+        PropertySet direct,
+        Formatting format,
         List<Integer> columns,
-        Width width,
-        boolean fixed,
-        int indent,
-        ParagraphProperties.Alignment alignment,
         List<Row> rows)
         implements Block {
     public Table {
@@ -23,41 +24,111 @@ public record Table(
         rows = List.copyOf(rows);
     }
 
+    /** What the whole table asks for. */
+    public Width width() {
+        return format.get(TableProperties.WIDTH);
+    }
+
+    /** Whether the columns hold whatever stands in them. */
+    public boolean fixed() {
+        return format.get(TableProperties.FIXED);
+    }
+
+    /** Distance of the left edge from the margin in twips. */
+    public int indent() {
+        return format.get(TableProperties.INDENT);
+    }
+
+    public Alignment alignment() {
+        return format.get(TableProperties.ALIGNMENT);
+    }
+
     /**
      * A row.
      *
-     * @param height twips asked for, 0 for none
-     * @param exact whether the height holds whatever stands in the row
-     * @param skipped grid columns left out before the first cell
-     * @param repeats whether it is a head that stands again on each page
-     * @param staysWhole whether it may not break over pages
+     * @param direct what the row itself says
      */
-    public record Row(List<Cell> cells, int height, boolean exact, int skipped, boolean repeats, boolean staysWhole) {
+    public record Row(PropertySet direct, Formatting format, List<Cell> cells) {
         public Row {
             cells = List.copyOf(cells);
+        }
+
+        /** Twips asked for, 0 for none. */
+        public int height() {
+            return format.get(RowProperties.HEIGHT);
+        }
+
+        /** Whether the height holds whatever stands in the row. */
+        public boolean exact() {
+            return format.get(RowProperties.EXACT);
+        }
+
+        /** Grid columns left out before the first cell. */
+        public int skipped() {
+            return format.get(RowProperties.SKIPPED);
+        }
+
+        /** Whether it is a head that stands again on each page. */
+        public boolean repeats() {
+            return format.get(RowProperties.REPEATS);
+        }
+
+        /** Whether it may not break over pages. */
+        public boolean staysWhole() {
+            return format.get(RowProperties.STAYS_WHOLE);
         }
     }
 
     /**
      * A cell.
      *
-     * @param span grid columns it takes, at least 1
-     * @param continuesAbove whether it only goes on with the cell above
-     * @param margins between edge and text
-     * @param borders its lines, those of table and style worked out
-     * @param shading its ground
+     * @param direct what the cell itself says
+     * @param format what holds, with what table and style say for the cell's place in the table
      */
-    public record Cell(
-            List<Block> blocks,
-            Width width,
-            int span,
-            boolean continuesAbove,
-            Margins margins,
-            Border.Frame borders,
-            Colour shading,
-            Vertical vertical) {
+    public record Cell(PropertySet direct, Formatting format, List<Block> blocks) {
         public Cell {
             blocks = List.copyOf(blocks);
+        }
+
+        public Width width() {
+            return format.get(CellProperties.WIDTH);
+        }
+
+        /** Grid columns it takes, at least 1. */
+        public int span() {
+            return Math.max(1, format.get(CellProperties.SPAN));
+        }
+
+        /** Whether it only goes on with the cell above. */
+        public boolean continuesAbove() {
+            return format.get(CellProperties.CONTINUES_ABOVE);
+        }
+
+        /** White between edge and text. */
+        public Margins margins() {
+            return new Margins(
+                    format.get(CellProperties.MARGIN_TOP),
+                    format.get(CellProperties.MARGIN_RIGHT),
+                    format.get(CellProperties.MARGIN_BOTTOM),
+                    format.get(CellProperties.MARGIN_LEFT));
+        }
+
+        /** Its lines, those of table and style worked out. */
+        public Border.Frame borders() {
+            return new Border.Frame(
+                    format.get(CellProperties.BORDER_TOP),
+                    format.get(CellProperties.BORDER_RIGHT),
+                    format.get(CellProperties.BORDER_BOTTOM),
+                    format.get(CellProperties.BORDER_LEFT));
+        }
+
+        /** Its ground. */
+        public Colour shading() {
+            return format.get(CellProperties.SHADING);
+        }
+
+        public Vertical vertical() {
+            return format.get(CellProperties.VERTICAL);
         }
     }
 

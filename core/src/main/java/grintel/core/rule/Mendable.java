@@ -9,6 +9,10 @@ public interface Mendable {
     /** The paper the file holds. */
     Paper paper();
 
-    /** The file with these edits made; this one stays as it is. */
-    Mendable with(List<Edit> edits);
+    /**
+     * The file with edits made in several goes, each to what the one before left; this one stays as it is.
+     *
+     * @param passes the edits of each go, none of which clash
+     */
+    Mendable with(List<List<Edit>> passes);
 }

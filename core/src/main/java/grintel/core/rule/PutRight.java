@@ -1,15 +1,16 @@
 package grintel.core.rule;
 
 import grintel.core.edit.Edit;
+import grintel.core.edit.EditSet;
 import grintel.core.edit.EditSummary;
-import grintel.core.edit.WordProof;
+import grintel.core.edit.PaperEditor;
+import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
+import grintel.core.paper.Paper;
 import grintel.core.typeset.LayoutLimits;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -26,38 +27,36 @@ public final class PutRight {
      * Puts the chosen findings right.
      *
      * @param chosen which findings to put right, asked anew in each pass
-     * @throws WordProof.WordsChangedException when words would have been changed
+     * @throws WordsChangedException when words would have been changed
      * @throws DoesNotConvergeException when findings come back however often they are put right
      */
     public static <M extends Mendable> Result<M> run(
             M file, Brief brief, Predicate<Reading> chosen, LayoutLimits limits) {
-        M current = file;
-        Report report = Examiner.examine(file.paper(), brief, limits);
+        Paper current = file.paper();
+        Report report = Examiner.examine(current, brief, limits);
         List<Reading> done = new ArrayList<>();
-        Set<List<Edit>> made = new LinkedHashSet<>();
+        List<List<Edit>> passes = new ArrayList<>();
         Set<String> changed = new LinkedHashSet<>();
-        for (int pass = 0; pass < MOST_PASSES; pass++) {
-            Map<Object, Set<Edit>> taken = new LinkedHashMap<>();
+        while (passes.size() < MOST_PASSES) {
+            EditSet taken = new EditSet();
             for (Reading finding : report.findings()) {
-                if (!finding.edits().isEmpty() && chosen.test(finding)) {
-                    if (take(finding.edits(), taken)) {
-                        done.add(finding);
-                    }
+                if (!finding.edits().isEmpty() && chosen.test(finding) && taken.add(finding.edits())) {
+                    done.add(finding);
                 }
             }
-            List<Edit> edits = taken.values().stream().flatMap(Set::stream).toList();
-            if (edits.isEmpty()) {
-                WordProof.require(file.paper(), current.paper());
-                return new Result<>(current, report, done, List.copyOf(changed));
+            if (taken.isEmpty()) {
+                return new Result<>(finish(file, passes, current), report, done, List.copyOf(changed));
             }
-            if (!made.add(edits)) {
+            List<Edit> edits = taken.edits();
+            if (passes.contains(edits)) {
                 break;
             }
-            changed.addAll(EditSummary.of(current.paper(), edits));
-            @SuppressWarnings("unchecked") // a file answers with a file of its own kind
-            M next = (M) current.with(edits);
+            passes.add(edits);
+            changed.addAll(EditSummary.of(current, edits));
+            Paper next = PaperEditor.apply(current, edits);
+            requireWords(WordLedger.of(current).after(edits), WordLedger.of(next));
             current = next;
-            report = Examiner.examine(current.paper(), brief, limits);
+            report = Examiner.examine(current, brief, limits);
         }
         throw new DoesNotConvergeException("Putting right does not come to an end at "
                 + report.findings().stream()
@@ -68,18 +67,22 @@ public final class PutRight {
                 + ". Nothing was changed.");
     }
 
-    /** Adds a finding's edits, unless one of them is of a thing that another finding's edit changes otherwise. */
-    private static boolean take(List<Edit> wanted, Map<Object, Set<Edit>> taken) {
-        for (Edit edit : wanted) {
-            Set<Edit> same = taken.get(edit.slot());
-            if (same != null && !same.contains(edit)) {
-                return false;
-            }
+    /** Makes the edits to the file itself and proves that its words are those expected. */
+    private static <M extends Mendable> M finish(M file, List<List<Edit>> passes, Paper expected) {
+        if (passes.isEmpty()) {
+            return file;
         }
-        for (Edit edit : wanted) {
-            taken.computeIfAbsent(edit.slot(), key -> new LinkedHashSet<>()).add(edit);
+        @SuppressWarnings("unchecked") // a file answers with a file of its own kind
+        M edited = (M) file.with(passes);
+        requireWords(WordLedger.of(expected), WordLedger.of(edited.paper()));
+        return edited;
+    }
+
+    private static void requireWords(WordLedger expected, WordLedger found) {
+        if (!expected.isSameAs(found)) {
+            throw new WordsChangedException("Putting the paper right would have changed words near \""
+                    + expected.firstDifference(found) + "\". Nothing was changed.");
         }
-        return true;
     }
 
     /**
@@ -99,6 +102,13 @@ public final class PutRight {
     /** Findings come back; the result was thrown away. */
     public static final class DoesNotConvergeException extends RuntimeException {
         DoesNotConvergeException(String message) {
+            super(message);
+        }
+    }
+
+    /** Words would have been changed; the result was thrown away. */
+    public static final class WordsChangedException extends RuntimeException {
+        WordsChangedException(String message) {
             super(message);
         }
     }

@@ -1,6 +1,7 @@
 package grintel.core.typeset;
 
 import grintel.core.paper.Anchor;
+import grintel.core.paper.Block;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
@@ -59,11 +60,11 @@ record Content(
     record Link(int from, int to, String target) {}
 
     /**
-     * A picture, or a box of text where it has paragraphs, beside the flow; millipoints.
+     * A picture, or a box of text where it has blocks, beside the flow; millipoints.
      *
      * @param owner the paragraph it belongs to
      */
-    record Floating(Box box, Anchor anchor, List<Paragraph> paragraphs, ParagraphAddress owner) {
+    record Floating(Box box, Anchor anchor, List<Block> blocks, ParagraphAddress owner) {
         /** Whether it stands at its paragraph and the text goes on below it. */
         boolean clearsText() {
             return anchor.wrap() == Anchor.Wrap.ABOVE_AND_BELOW && anchor.down().from() == Anchor.Reference.TEXT;

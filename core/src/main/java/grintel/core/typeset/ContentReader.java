@@ -73,7 +73,7 @@ final class ContentReader {
             }
         }
         for (Inline inline : paragraph.inlines()) {
-            if (inline.format().get(CharacterProperties.HIDDEN)) {
+            if (inline.run().hidden()) {
                 continue;
             }
             if (inline instanceof Inline.Text run) {
@@ -105,7 +105,7 @@ final class ContentReader {
                 floats.add(new Content.Floating(
                         new Content.Box(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height()), "", ""),
                         box.anchor(),
-                        box.paragraphs(),
+                        box.blocks(),
                         paragraph.address()));
             }
         }

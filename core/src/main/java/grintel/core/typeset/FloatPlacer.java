@@ -44,7 +44,7 @@ final class FloatPlacer {
         // What would hang off the sheet's foot is moved up, as far as it can be.
         y = Math.max(0, Math.min(y, page.geometry.height() - box.height()));
         int height = box.height();
-        if (floating.paragraphs().isEmpty()) {
+        if (floating.blocks().isEmpty()) {
             if (box.width() > page.geometry.width()) {
                 remarks.add(Remarks.Kind.PICTURE_TOO_WIDE, page.number);
             }
@@ -52,7 +52,7 @@ final class FloatPlacer {
                     x, y, box.width(), box.height(), box.target(), box.alternative(), floating.owner()));
         } else {
             SetBox inner = boxes.compose(
-                    new ArrayList<>(floating.paragraphs()),
+                    new ArrayList<>(floating.blocks()),
                     Math.max(box.width(), Millipoints.PER_INCH),
                     FieldValues.UNCOUNTED);
             for (SetBox.BoxLine line : inner.lines()) {

@@ -6,25 +6,21 @@ import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paper;
-import grintel.core.paper.PaperSettings;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
-import grintel.core.paper.StyleSheet;
+import grintel.core.paper.TextRange;
+import grintel.core.paper.build.PaperBuilder;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class EditSummaryTest {
-    private static final Style QUOTE = new Style(
-            "Q1", "Long quotation", Style.Kind.PARAGRAPH, null, null, false, PropertySet.empty(), PropertySet.empty());
-    private static final Paper PAPER = Paper.of(
-            List.of(),
-            List.of(),
-            new StyleSheet(PropertySet.empty(), PropertySet.empty(), List.of(QUOTE)),
-            PaperSettings.INITIAL);
+    private static final Style QUOTE = Style.of(
+            "Q1", "Long quotation", Style.Kind.PARAGRAPH, null, false, PropertySet.empty(), PropertySet.empty());
+    private static final Paper PAPER = new PaperBuilder().style(QUOTE).build();
 
     private static List<String> summary(Edit... edits) {
         return EditSummary.of(PAPER, List.of(edits));
@@ -64,7 +60,7 @@ class EditSummaryTest {
 
     @Test
     void whatAFileSplitsByScriptIsOneThing() {
-        Target run = new Target.OfRun(ParagraphAddress.text(1), 0);
+        Target run = new Target.OfRange(new TextRange(ParagraphAddress.text(1), 0, 4));
         assertThat(summary(
                         new Edit.SetProperty(run, CharacterProperties.FACE, "Times New Roman"),
                         new Edit.SetProperty(run, CharacterProperties.FACE_HIGH_ANSI, "Times New Roman")))
@@ -83,10 +79,10 @@ class EditSummaryTest {
     @Test
     void blankParagraphsSpacesHeadersAndSettingsHaveWordsOfTheirOwn() {
         assertThat(summary(
-                        new Edit.RemoveBlankParagraph(ParagraphAddress.text(4)),
-                        new Edit.RemoveBlankParagraph(ParagraphAddress.text(9)),
-                        new Edit.ReplaceSpace(ParagraphAddress.text(5), 0, 3, 4, ""),
-                        new Edit.ReplaceSpace(ParagraphAddress.text(5), 0, 9, 10, ""),
+                        new Edit.RemoveParagraph(ParagraphAddress.text(4)),
+                        new Edit.RemoveParagraph(ParagraphAddress.text(9)),
+                        Edit.ReplaceText.words(new TextRange(ParagraphAddress.text(5), 3, 4), ""),
+                        Edit.ReplaceText.words(new TextRange(ParagraphAddress.text(5), 9, 10), ""),
                         new Edit.InheritMarginal(1, Story.Kind.FOOTER, Marginals.Variant.DEFAULT),
                         new Edit.SetSetting(Edit.Setting.HYPHENATION, false)))
                 .containsExactly(

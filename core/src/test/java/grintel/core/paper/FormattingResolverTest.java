@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 
 class FormattingResolverTest {
     private static Style style(String id, Style.Kind kind, @Nullable String basedOn, PropertySet characters) {
-        return new Style(id, id, kind, basedOn, null, false, PropertySet.empty(), characters);
+        return Style.of(id, id, kind, basedOn, false, PropertySet.empty(), characters);
     }
 
     private static final PropertySet BOLD = PropertySet.of(CharacterProperties.BOLD, true);
@@ -19,12 +19,13 @@ class FormattingResolverTest {
         Style strong = style("Strong", Style.Kind.CHARACTER, null, BOLD);
         StyleSheet sheet = new StyleSheet(PropertySet.empty(), PropertySet.empty(), List.of(heading, strong));
         FormattingResolver resolver = new FormattingResolver(sheet);
-        assertThat(resolver.characters(heading, null, null, PropertySet.empty()).get(CharacterProperties.BOLD))
+        assertThat(resolver.characters(heading, TableLayers.NONE, null, PropertySet.empty())
+                        .get(CharacterProperties.BOLD))
                 .isTrue();
-        assertThat(resolver.characters(heading, null, strong, PropertySet.empty())
+        assertThat(resolver.characters(heading, TableLayers.NONE, strong, PropertySet.empty())
                         .get(CharacterProperties.BOLD))
                 .isFalse();
-        assertThat(resolver.characters(heading, null, strong, BOLD).get(CharacterProperties.BOLD))
+        assertThat(resolver.characters(heading, TableLayers.NONE, strong, BOLD).get(CharacterProperties.BOLD))
                 .isTrue();
     }
 
@@ -32,7 +33,8 @@ class FormattingResolverTest {
     void aToggleTheDefaultsSetHoldsWhateverStylesSay() {
         Style heading = style("Heading", Style.Kind.PARAGRAPH, null, BOLD);
         StyleSheet sheet = new StyleSheet(PropertySet.empty(), BOLD, List.of(heading));
-        Formatting format = new FormattingResolver(sheet).characters(heading, null, null, PropertySet.empty());
+        Formatting format =
+                new FormattingResolver(sheet).characters(heading, TableLayers.NONE, null, PropertySet.empty());
         assertThat(format.get(CharacterProperties.BOLD)).isTrue();
         assertThat(format.origin(CharacterProperties.BOLD)).isEqualTo(Origin.DOCUMENT_DEFAULT);
     }
@@ -44,7 +46,7 @@ class FormattingResolverTest {
         StyleSheet sheet = new StyleSheet(
                 PropertySet.empty(), PropertySet.of(CharacterProperties.FACE, "Arial"), List.of(base, child));
         Formatting format = new FormattingResolver(sheet)
-                .characters(child, null, null, PropertySet.of(CharacterProperties.ITALIC, true));
+                .characters(child, TableLayers.NONE, null, PropertySet.of(CharacterProperties.ITALIC, true));
         assertThat(format.origin(CharacterProperties.SIZE)).isEqualTo(new Origin.OfStyle("Base"));
         assertThat(format.origin(CharacterProperties.FACE)).isEqualTo(Origin.DOCUMENT_DEFAULT);
         assertThat(format.origin(CharacterProperties.ITALIC)).isEqualTo(Origin.DIRECT);
@@ -58,7 +60,7 @@ class FormattingResolverTest {
         Style two = style("Two", Style.Kind.PARAGRAPH, "One", PropertySet.of(CharacterProperties.SIZE, 40));
         StyleSheet sheet = new StyleSheet(PropertySet.empty(), PropertySet.empty(), List.of(one, two));
         assertThat(new FormattingResolver(sheet)
-                        .characters(one, null, null, PropertySet.empty())
+                        .characters(one, TableLayers.NONE, null, PropertySet.empty())
                         .get(CharacterProperties.SIZE))
                 .isEqualTo(30);
     }

@@ -3,13 +3,12 @@ package grintel.core.typeset;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.paper.Anchor;
-import grintel.core.paper.Block;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
-import grintel.core.paper.Table;
-import grintel.core.paper.Width;
+import grintel.core.paper.TableProperties;
+import grintel.core.paper.build.BlockList;
 import java.util.List;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 
 /** Whatever a file asks for, layout ends, every word stands on some page, and what was not honoured is said. */
@@ -24,13 +23,7 @@ class HostileLayoutTest {
 
     @Test
     void aTableWiderThanTheSheet() {
-        paper.table(new Table(
-                List.of(12_000, 12_000),
-                Width.AUTO,
-                true,
-                0,
-                Alignment.LEFT,
-                List.of(paper.row(List.of("left", "right"), false))));
+        paper.table(table -> TestPaper.fixed(table, 12_000, 12_000).row(row -> TestPaper.cells(row, "left", "right")));
         Proof proof = paper.proof();
         assertThat(words(proof, PagePart.TEXT)).isEqualTo("leftright");
         assertThat(proof.remarks()).singleElement().asString().contains("wider than the sheet", "page 1");
@@ -58,13 +51,18 @@ class HostileLayoutTest {
 
     @Test
     void tablesFiftyDeep() {
-        Block inner = paper.inCell("deep");
+        Consumer<BlockList> inner = blocks -> blocks.paragraph("deep");
         for (int i = 0; i < 50; i++) {
-            Table.Cell cell = paper.cell(List.of(inner, paper.inCell("at" + i)), Width.AUTO);
-            Table.Row row = new Table.Row(List.of(cell), 0, false, 0, false, false);
-            inner = new Table(List.of(9360), Width.AUTO, i % 2 == 0, 0, Alignment.LEFT, List.of(row));
+            Consumer<BlockList> deeper = inner;
+            int depth = i;
+            inner = blocks -> blocks.table(table -> table.columns(List.of(9360))
+                            .set(TableProperties.FIXED, depth % 2 == 0)
+                            .row(row -> row.cell(format -> {}, deeper)))
+                    .paragraph("at" + depth);
         }
-        Proof proof = paper.table((Table) inner).proof();
+        Consumer<BlockList> outermost = inner;
+        Proof proof = paper.table(table -> table.row(row -> row.cell(format -> {}, outermost)))
+                .proof();
         assertThat(words(proof, PagePart.TEXT)).startsWith("deepat0").endsWith("at49");
     }
 
@@ -99,8 +97,7 @@ class HostileLayoutTest {
 
     @Test
     void aCellNarrowerThanItsMargins() {
-        paper.table(new Table(
-                List.of(20), Width.AUTO, true, 0, Alignment.LEFT, List.of(paper.row(List.of("narrow"), false))));
+        paper.table(table -> TestPaper.fixed(table, 20).row(row -> TestPaper.cells(row, "narrow")));
         Proof proof = paper.proof();
         assertThat(words(proof, PagePart.TEXT)).isEqualTo("narrow");
         assertThat(proof.remarks()).singleElement().asString().contains("too narrow");

@@ -2,16 +2,18 @@ package grintel.core.typeset;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.paper.Border;
-import grintel.core.paper.Colour;
+import grintel.core.paper.CellProperties;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.RowProperties;
 import grintel.core.paper.Table;
+import grintel.core.paper.TableProperties;
 import grintel.core.paper.Width;
+import grintel.core.paper.build.TableBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -20,7 +22,7 @@ class TablesTest {
     private static final int MARGINS = 10_800;
     private final TestPaper paper = new TestPaper();
 
-    private PlacedTable only(Table table) {
+    private PlacedTable only(Consumer<TableBuilder> table) {
         return paper.table(table).proof().pages().get(0).tables().get(0);
     }
 
@@ -31,56 +33,43 @@ class TablesTest {
                 .toList();
     }
 
-    private Table automatic(Width width, Table.Row... rows) {
-        return new Table(List.of(), width, false, 0, Alignment.LEFT, List.of(rows));
+    private static Consumer<TableBuilder> automatic(String... cells) {
+        return table -> table.row(row -> TestPaper.cells(row, cells));
     }
 
     @Test
     void fixedColumnsHoldWhateverStandsInThem() {
-        Table table = new Table(
-                List.of(1440, 0),
-                Width.AUTO,
-                true,
-                0,
-                Alignment.LEFT,
-                List.of(paper.row(List.of("m".repeat(40), "b"), false)));
+        Consumer<TableBuilder> table =
+                each -> TestPaper.fixed(each, 1440, 0).row(row -> TestPaper.cells(row, "m".repeat(40), "b"));
         assertThat(widths(only(table))).containsExactly(72_000, 6 * 72_000 - 36_000);
     }
 
     @Test
     void automaticColumnsAreAsWideAsTheirContent() {
-        Table table = automatic(Width.AUTO, paper.row(List.of("an", "a bell"), false));
         // Times New Roman 12: a 909, n 1024 of 2048 units.
         int first = (int) Math.ceil((909 + 1024) * 12_000 / 2048.0) + MARGINS;
-        assertThat(widths(only(table)).get(0)).isEqualTo(first);
+        assertThat(widths(only(automatic("an", "a bell"))).get(0)).isEqualTo(first);
     }
 
     @Test
     void automaticColumnsShareTooLittleRoomAndKeepTheirLongestWord() {
-        Table table = automatic(Width.AUTO, paper.row(List.of("short", "many words in a row ".repeat(20)), false));
-        List<Integer> widths = widths(only(table));
+        List<Integer> widths = widths(only(automatic("short", "many words in a row ".repeat(20))));
         assertThat(widths.get(0) + widths.get(1)).isBetween(468_000 - 1, 468_000 + 1);
         assertThat(paper.proof().pages().get(0).lines().get(0).text()).isEqualTo("short");
     }
 
     @Test
     void aTableAsWideAsHalfTheMeasureIsHalfTheMeasure() {
-        Table table =
-                automatic(new Width(Width.Kind.FIFTIETHS_OF_PER_CENT, 2500), paper.row(List.of("a", "b", "c"), false));
-        PlacedTable placed = only(table);
+        Width half = new Width(Width.Kind.FIFTIETHS_OF_PER_CENT, 2500);
+        PlacedTable placed =
+                only(table -> table.set(TableProperties.WIDTH, half).row(row -> TestPaper.cells(row, "a", "b", "c")));
         assertThat(placed.edges().get(3) - placed.edges().get(0)).isEqualTo(234_000);
     }
 
     @Test
     void cellsGetTheWidthTheyAskForAndMoreForALongWord() {
-        Table.Row row = new Table.Row(
-                List.of(paper.cell("a", Width.twips(2880)), paper.cell("m".repeat(12), Width.twips(300))),
-                0,
-                false,
-                0,
-                false,
-                false);
-        List<Integer> widths = widths(only(automatic(Width.AUTO, row)));
+        List<Integer> widths =
+                widths(only(table -> table.row(List.of(2880, 300), List.of("a", "m".repeat(12)), PropertySet.empty())));
         assertThat(widths.get(0)).isEqualTo(144_000);
         assertThat(widths.get(1)).isGreaterThan(12 * 9_000);
     }
@@ -100,9 +89,10 @@ class TablesTest {
     @Test
     void aRowThatMayNotBreakGoesToTheNextPageWhole() {
         paper.paragraphs(44, "line", PropertySet.empty());
-        Table.Row tall = paper.row(List.of("one\ntwo\nthree\nfour"), false);
-        Table.Row whole = new Table.Row(tall.cells(), 0, false, 0, false, true);
-        paper.table(new Table(List.of(9360), Width.AUTO, true, 0, Alignment.LEFT, List.of(whole)));
+        paper.table(table -> TestPaper.fixed(table, 9360).row(row -> {
+            row.set(RowProperties.STAYS_WHOLE, true);
+            TestPaper.cells(row, "one\ntwo\nthree\nfour");
+        }));
         Proof proof = paper.proof();
         assertThat(proof.pages().get(1).lines())
                 .extracting(ProofLine::text)
@@ -112,13 +102,8 @@ class TablesTest {
     @Test
     void aRowThatMayBreakIsCutBetweenItsLines() {
         paper.paragraphs(44, "line", PropertySet.empty());
-        paper.table(new Table(
-                List.of(9360),
-                Width.AUTO,
-                true,
-                0,
-                Alignment.LEFT,
-                List.of(paper.row(List.of("one\ntwo\nthree\nfour\nfive"), false))));
+        paper.table(
+                table -> TestPaper.fixed(table, 9360).row(row -> TestPaper.cells(row, "one\ntwo\nthree\nfour\nfive")));
         Proof proof = paper.proof();
         assertThat(proof.pages().get(0).lines()).hasSize(46);
         assertThat(proof.pages().get(1).lines()).extracting(ProofLine::text).containsExactly("three", "four", "five");
@@ -145,25 +130,13 @@ class TablesTest {
 
     @Test
     void mergedCellsShareTheirHeightAndHaveNoLineBetweenThem() {
-        Table.Cell tall = paper.cell("one\ntwo\nthree", Width.AUTO);
-        Table.Cell rest = new Table.Cell(
-                List.of(paper.inCell("")),
-                Width.AUTO,
-                1,
-                true,
-                tall.margins(),
-                tall.borders(),
-                Colour.AUTO,
-                Table.Vertical.TOP);
-        Table table = new Table(
-                List.of(4000, 4000),
-                Width.AUTO,
-                true,
-                0,
-                Alignment.LEFT,
-                List.of(
-                        new Table.Row(List.of(tall, paper.cell("a", Width.AUTO)), 0, false, 0, false, false),
-                        new Table.Row(List.of(rest, paper.cell("b", Width.AUTO)), 0, false, 0, false, false)));
+        Consumer<TableBuilder> table = each -> TestPaper.fixed(each, 4000, 4000)
+                .row(row -> TestPaper.cells(row, "one\ntwo\nthree", "a"))
+                .row(row -> {
+                    row.cell(
+                            format -> format.set(CellProperties.CONTINUES_ABOVE, true), blocks -> blocks.paragraph(""));
+                    TestPaper.cells(row, "b");
+                });
         ProofPage page = paper.table(table)
                 .paragraph("below", PropertySet.empty())
                 .proof()
@@ -181,23 +154,13 @@ class TablesTest {
 
     @Test
     void contentStandsInTheMiddleOrAtTheFootOfAHigherCell() {
-        Table.Cell top = paper.cell("top", Width.AUTO);
-        Table.Cell foot = new Table.Cell(
-                List.of(paper.inCell("foot")),
-                Width.AUTO,
-                1,
-                false,
-                top.margins(),
-                Border.Frame.NONE,
-                Colour.AUTO,
-                Table.Vertical.BOTTOM);
-        Table table = new Table(
-                List.of(4000, 4000),
-                Width.AUTO,
-                true,
-                0,
-                Alignment.LEFT,
-                List.of(new Table.Row(List.of(top, foot), 1440, false, 0, false, false)));
+        Consumer<TableBuilder> table = each -> TestPaper.fixed(each, 4000, 4000).row(row -> {
+            row.set(RowProperties.HEIGHT, 1440);
+            TestPaper.cells(row, "top");
+            row.cell(
+                    format -> format.set(CellProperties.VERTICAL, Table.Vertical.BOTTOM),
+                    blocks -> blocks.paragraph("foot"));
+        });
         List<ProofLine> lines = paper.table(table).proof().pages().get(0).lines();
         assertThat(lines.get(1).top() + lines.get(1).height() - lines.get(0).top())
                 .isEqualTo(72_000);

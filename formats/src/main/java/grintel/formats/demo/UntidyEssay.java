@@ -10,8 +10,10 @@ import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
-import grintel.formats.docx.DocxBuilder;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.formats.docx.DocxWriter;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Marit Solvane's essay on three canal novels, for MLA 9. Its margins are a template's, its gaps come from the file's
@@ -27,7 +29,9 @@ public final class UntidyEssay {
     private static final PropertySet ITALIC = PropertySet.of(CharacterProperties.ITALIC, true);
     private static final int INDENT = Lengths.inches(0.5);
 
-    private final DocxBuilder out = new DocxBuilder();
+    private static final String PICTURE = "word/media/image1.png";
+
+    private final PaperBuilder out = new PaperBuilder();
     private final List<String> text = DemoTexts.paragraphs("lamps.txt");
 
     private UntidyEssay() {}
@@ -59,7 +63,7 @@ public final class UntidyEssay {
         indented(text.get(15));
         indented(text.get(16));
         worksCited();
-        return out.build();
+        return DocxWriter.write(out.build(), Map.of(PICTURE, DemoPictures.canal()));
     }
 
     /** The gap after paragraphs and the narrow line come from the file's defaults, where no one looks for them. */
@@ -167,7 +171,7 @@ public final class UntidyEssay {
         indented(text.get(13));
         out.paragraph(picture -> picture.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
                 .picture(
-                        DemoPictures.canal(),
+                        PICTURE,
                         Lengths.EMU_PER_INCH * 6,
                         Lengths.EMU_PER_INCH * 7 / 2,
                         "The low canal from the weir, with a lamp and its ring of shadow"));

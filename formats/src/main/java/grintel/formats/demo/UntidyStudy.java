@@ -10,10 +10,12 @@ import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
-import grintel.formats.docx.DocxBuilder;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.formats.docx.DocxWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Tobias Ekwall's field study of fog bells and wading birds, for APA 7 as a student paper. It is set in a face the guide
@@ -24,7 +26,9 @@ public final class UntidyStudy {
     private static final int INDENT = Lengths.inches(0.5);
     private static final String FACE = "Cambria";
 
-    private final DocxBuilder out = new DocxBuilder();
+    private static final String PICTURE = "word/media/image1.png";
+
+    private final PaperBuilder out = new PaperBuilder();
 
     private UntidyStudy() {}
 
@@ -35,7 +39,7 @@ public final class UntidyStudy {
 
     private byte[] build() {
         styles();
-        out.setting("autoHyphenation").properties("Fog Bells", "Tobias Ekwall");
+        out.settings(settings -> settings.withHyphenation(true)).properties("Fog Bells", "Tobias Ekwall");
         sheet();
         titlePage();
         out.paragraph(title -> title.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
@@ -43,7 +47,7 @@ public final class UntidyStudy {
                         "Fog Bells and the Evening Feeding of Wading Birds",
                         PropertySet.of(CharacterProperties.BOLD, true)));
         body();
-        return out.build();
+        return DocxWriter.write(out.build(), Map.of(PICTURE, DemoPictures.feedingCurve()));
     }
 
     private void styles() {
@@ -211,7 +215,7 @@ public final class UntidyStudy {
         out.paragraph(title -> title.text(
                 "Share of Feeding Birds Around the First Bell", PropertySet.of(CharacterProperties.ITALIC, true)));
         out.paragraph(picture -> picture.picture(
-                DemoPictures.feedingCurve(),
+                PICTURE,
                 Lengths.EMU_PER_INCH * 6,
                 Lengths.EMU_PER_INCH * 7 / 2,
                 "Two curves through an hour; the foggy one falls before the bell"));

@@ -1,464 +1,397 @@
 package grintel.formats.docx;
 
 import grintel.core.edit.Edit;
-import grintel.core.edit.MarginalContent;
+import grintel.core.edit.EditOrder;
+import grintel.core.edit.EditRefusedException;
+import grintel.core.edit.EditVisitor;
 import grintel.core.edit.Target;
-import grintel.core.paper.Marginals;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
 import grintel.core.paper.Story;
-import grintel.formats.UnreadableFileException;
-import grintel.formats.xml.XmlDocument;
 import grintel.formats.xml.XmlElement;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** Makes edits to a .docx itself. Parts no edit names are copied as they are packed. */
+/** Makes edits to a .docx itself, in the order and the way {@link grintel.core.edit.PaperEditor} makes them to its paper. */
 final class DocxEditor {
-    private final OpcPackage opc;
-    private final String mainPart;
-    private final boolean strict;
+    private final DocxTree tree;
     private final PropertyWriter properties;
-    private final Map<String, XmlDocument> documents = new HashMap<>();
-    private final Map<Story, List<XmlElement>> paragraphs = new HashMap<>();
-    private final Map<XmlElement, List<XmlElement>> runs = new HashMap<>();
-    private final Set<String> changed = new LinkedHashSet<>();
-    private final List<XmlElement> sections = new ArrayList<>();
+    private final StyleEditor styles;
+    private final MarginalEditor marginals;
+    private final NoteEditor notes;
+    private final NewParagraphWriter newParagraphs;
+    private final Maker maker = new Maker();
+    private final Map<ParagraphAddress, LiveContent> contents = new HashMap<>();
 
-    private DocxEditor(OpcPackage opc) {
-        this.opc = opc;
-        this.mainPart = opc.mainPart();
-        XmlElement root = document(mainPart).root();
-        this.strict = "strict".equals(root.attribute("conformance"));
-        this.properties = new PropertyWriter(strict);
-        sections.addAll(DocxReader.sectionMarks(body()));
-        XmlElement last = body().child("sectPr");
-        if (last != null) {
-            sections.add(last);
-        }
+    private DocxEditor(DocxTree tree) {
+        this.tree = tree;
+        this.properties = new PropertyWriter(tree.isStrict());
+        this.newParagraphs = new NewParagraphWriter(properties);
+        this.styles = new StyleEditor(tree, properties);
+        this.marginals = new MarginalEditor(tree, newParagraphs);
+        this.notes = new NoteEditor(tree, newParagraphs);
     }
 
-    /** The file with the edits made. */
-    static byte[] apply(byte[] file, List<Edit> edits) {
+    /**
+     * The file with edits made in several goes.
+     *
+     * @throws EditRefusedException when one cannot be made
+     */
+    static byte[] apply(byte[] file, List<List<Edit>> passes) {
         try (OpcPackage opc = OpcPackage.open(file)) {
-            return new DocxEditor(opc).apply(edits);
+            DocxTree tree = new DocxTree(opc);
+            for (List<Edit> edits : passes) {
+                new DocxEditor(tree).make(edits);
+                tree.settle();
+            }
+            return tree.bytes();
         }
     }
 
-    private byte[] apply(List<Edit> edits) {
+    private void make(List<Edit> edits) {
         // Addresses are those before any edit, so what they name is looked up before anything moves.
-        for (Edit edit : edits) {
-            lookUp(edit);
-        }
-        for (Edit edit : edits) {
-            if (edit instanceof Edit.SetProperty set) {
-                setProperty(set);
-            } else if (edit instanceof Edit.WriteMarginal write) {
-                writeMarginal(write.section(), write.kind(), write.variant(), write.content());
-            } else if (edit instanceof Edit.InheritMarginal inherit) {
-                inheritMarginal(inherit);
-            } else if (edit instanceof Edit.SetSetting set) {
-                setSetting(set);
-            }
-        }
+        openContents(edits);
+        EditOrder.ofParagraphs(edits)
+                .forEach(edit -> tree.paragraphs(EditOrder.paragraph(edit).story()));
+        edits.stream().filter(Edit.SetProperty.class::isInstance).forEach(edit -> edit.accept(maker));
         edits.stream()
-                .filter(Edit.ReplaceSpace.class::isInstance)
-                .map(Edit.ReplaceSpace.class::cast)
-                .sorted(Comparator.comparingInt(Edit.ReplaceSpace::from).reversed())
-                .forEach(this::replaceSpace);
+                .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
+                .filter(edit -> !(edit instanceof Edit.SetProperty))
+                .forEach(edit -> edit.accept(maker));
+        EditOrder.ofCharacters(edits).forEach(edit -> edit.accept(maker));
+        EditOrder.ofParagraphs(edits).forEach(edit -> edit.accept(maker));
+    }
+
+    /** Reads the content of the paragraphs in which edits name characters; fields run on from those before. */
+    private void openContents(List<Edit> edits) {
+        Map<Story, Set<Integer>> wanted = new HashMap<>();
         for (Edit edit : edits) {
-            if (edit instanceof Edit.RemoveBlankParagraph remove) {
-                removeBlank(remove.paragraph());
+            ParagraphAddress address = contentOf(edit);
+            if (address != null) {
+                wanted.computeIfAbsent(address.story(), key -> new LinkedHashSet<>())
+                        .add(address.index());
             }
         }
-        Map<String, byte[]> changes = new LinkedHashMap<>();
-        for (String part : changed) {
-            changes.put(part, document(part).toBytes());
-        }
-        return opc.archive().with(changes);
-    }
-
-    // ---- finding things
-
-    private XmlDocument document(String part) {
-        XmlDocument known = documents.get(part);
-        if (known == null) {
-            known = opc.part(part);
-            if (known == null) {
-                throw new UnreadableFileException("The file is damaged: its part " + part + " is missing.");
-            }
-            documents.put(part, known);
-        }
-        return known;
-    }
-
-    private XmlElement body() {
-        XmlElement body = document(mainPart).root().child("body");
-        if (body == null) {
-            throw new UnreadableFileException("The file is damaged: it holds no body of text.");
-        }
-        return body;
-    }
-
-    private void lookUp(Edit edit) {
-        if (edit instanceof Edit.SetProperty set) {
-            if (set.target() instanceof Target.OfParagraph target) {
-                paragraph(target.paragraph());
-            } else if (set.target() instanceof Target.OfMark target) {
-                paragraph(target.paragraph());
-            } else if (set.target() instanceof Target.OfRun target) {
-                run(target.paragraph(), target.run());
-            }
-        } else if (edit instanceof Edit.ReplaceSpace space) {
-            run(space.paragraph(), space.run());
-        } else if (edit instanceof Edit.RemoveBlankParagraph remove) {
-            paragraph(remove.paragraph());
-        }
-    }
-
-    /** The part a story stands in. */
-    private String partOf(Story story) {
-        String found = switch (story.kind()) {
-            case TEXT -> mainPart;
-            case HEADER, FOOTER -> story.id();
-            case FOOTNOTE -> opc.target(mainPart, "footnotes");
-            case ENDNOTE -> opc.target(mainPart, "endnotes");
-            case TEXT_BOX -> null;
-        };
-        if (found == null) {
-            throw new IllegalArgumentException("No edit can be made to " + story);
-        }
-        return found;
-    }
-
-    private XmlElement container(Story story) {
-        XmlElement root = document(partOf(story)).root();
-        if (story.kind() == Story.Kind.TEXT) {
-            return body();
-        }
-        if (story.kind().isNote()) {
-            for (XmlElement note : root.elements()) {
-                if (story.id().equals(note.attribute("id"))) {
-                    return note;
+        wanted.forEach((story, indexes) -> {
+            ContentWalker walker = new ContentWalker();
+            List<XmlElement> paragraphs = tree.paragraphs(story);
+            for (int i = 0; i < paragraphs.size(); i++) {
+                List<Atom> atoms = walker.walk(paragraphs.get(i));
+                if (indexes.contains(i)) {
+                    contents.put(new ParagraphAddress(story, i), new LiveContent(paragraphs.get(i), atoms));
                 }
             }
-            throw new IllegalArgumentException("There is no " + story);
+        });
+    }
+
+    /** The paragraph whose characters an edit names, or null. */
+    private static @Nullable ParagraphAddress contentOf(Edit edit) {
+        if (edit instanceof Edit.SetProperty set) {
+            return set.target() instanceof Target.OfRange of ? of.range().paragraph() : null;
         }
-        return root;
-    }
-
-    private XmlElement paragraph(ParagraphAddress address) {
-        return paragraphs
-                .computeIfAbsent(address.story(), story -> Structure.paragraphs(container(story)))
-                .get(address.index());
-    }
-
-    private XmlElement run(ParagraphAddress address, int number) {
-        return runs.computeIfAbsent(paragraph(address), Structure::runs).get(number);
-    }
-
-    /** The properties of a section; the last section of a file that says none of its own gets them here. */
-    private XmlElement section(int index) {
-        if (index == sections.size()) {
-            sections.add(body().append(XmlElement.like(body(), "sectPr")));
+        if (edit instanceof Edit.ApplyCharacterStyle apply) {
+            return apply.range().paragraph();
         }
-        return sections.get(index);
+        if (edit instanceof Edit.ReplaceText replace) {
+            return replace.range().paragraph();
+        }
+        if (edit instanceof Edit.MoveText move) {
+            return move.range().paragraph();
+        }
+        if (edit instanceof Edit.ChangePicture change) {
+            return change.paragraph();
+        }
+        if (edit instanceof Edit.InsertNote insert) {
+            return insert.paragraph();
+        }
+        if (edit instanceof Edit.JoinParagraphs join) {
+            return join.first();
+        }
+        return edit instanceof Edit.SplitParagraph split ? split.paragraph() : null;
     }
 
-    private void touch(Story story) {
-        changed.add(partOf(story));
+    private LiveContent content(ParagraphAddress address) {
+        LiveContent content = contents.get(address);
+        if (content == null) {
+            throw new EditRefusedException("The file has no paragraph " + address.index() + ".");
+        }
+        return content;
     }
 
-    // ---- formatting
+    /** Makes one edit. */
+    private final class Maker implements EditVisitor {
+        @Override
+        public void setProperty(Edit.SetProperty edit) {
+            edit.target().accept(new Setter(edit.property(), edit.value()));
+        }
 
-    private void setProperty(Edit.SetProperty set) {
-        Property<?> property = set.property();
-        Target target = set.target();
-        if (target instanceof Target.OfParagraph of) {
-            write(paragraph(of.paragraph()), "pPr", null, property, set.value());
-            touch(of.paragraph().story());
-        } else if (target instanceof Target.OfMark of) {
-            write(paragraph(of.paragraph()), "pPr", "rPr", property, set.value());
-            touch(of.paragraph().story());
-        } else if (target instanceof Target.OfRun of) {
-            write(run(of.paragraph(), of.run()), "rPr", null, property, set.value());
-            touch(of.paragraph().story());
-        } else if (target instanceof Target.OfSection of) {
-            properties.write(section(of.section()), property, set.value());
-            changed.add(mainPart);
-        } else if (target instanceof Target.OfStyle of) {
-            setInStyles(of.id(), property, set.value());
+        @Override
+        public void createStyle(Edit.CreateStyle edit) {
+            styles.create(edit.style());
+        }
+
+        @Override
+        public void applyStyle(Edit.ApplyStyle edit) {
+            XmlElement format = PropertyHolder.of(tree.paragraph(edit.paragraph()), "pPr");
+            PropertyWriter.writeValue(format, SchemaOrder.PARAGRAPH, "pStyle", edit.style());
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
+        public void applyCharacterStyle(Edit.ApplyCharacterStyle edit) {
+            content(edit.range().paragraph())
+                    .format(edit.range().from(), edit.range().to(), run -> {
+                        XmlElement format = PropertyHolder.of(run, "rPr");
+                        PropertyWriter.writeValue(format, SchemaOrder.CHARACTERS, "rStyle", edit.style());
+                        PropertyHolder.dropIfEmpty(format);
+                    });
+            tree.touch(edit.range().paragraph().story());
+        }
+
+        @Override
+        public void followStyle(Edit.FollowStyle edit) {
+            styles.follow(edit.style(), edit.next());
+        }
+
+        @Override
+        public void defineLevel(Edit.DefineLevel edit) {
+            styles.defineLevel(edit);
+        }
+
+        @Override
+        public void replaceText(Edit.ReplaceText edit) {
+            content(edit.range().paragraph())
+                    .replace(edit.range().from(), edit.range().to(), edit.content());
+            tree.touch(edit.range().paragraph().story());
+        }
+
+        @Override
+        public void moveText(Edit.MoveText edit) {
+            content(edit.range().paragraph())
+                    .move(edit.range().from(), edit.range().to(), edit.to());
+            tree.touch(edit.range().paragraph().story());
+        }
+
+        // ---- paragraphs
+
+        @Override
+        public void insertParagraph(Edit.InsertParagraph edit) {
+            XmlElement beside = tree.paragraph(edit.at().paragraph());
+            put(newParagraphs.write(beside, edit.paragraph()), beside, edit.at().before());
+            tree.touch(edit.at().paragraph().story());
+        }
+
+        private void put(XmlElement fresh, XmlElement beside, boolean before) {
+            if (!before && Structure.endsSection(beside)) {
+                throw new EditRefusedException("Nothing can come after the last paragraph of a section.");
+            }
+            XmlElement among = LiveContent.parent(beside);
+            if (before) {
+                among.insertBefore(fresh, beside);
+            } else {
+                among.insertAfter(fresh, beside);
+            }
+        }
+
+        @Override
+        public void removeParagraph(Edit.RemoveParagraph edit) {
+            ParagraphRemover.remove(
+                    tree.paragraph(edit.paragraph()),
+                    tree.container(edit.paragraph().story()));
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
+        public void moveParagraphs(Edit.MoveParagraphs edit) {
+            List<XmlElement> moved = new ArrayList<>();
+            for (int i = 0; i < edit.count(); i++) {
+                XmlElement each = tree.paragraph(
+                        new ParagraphAddress(edit.first().story(), edit.first().index() + i));
+                if (Structure.endsSection(each)) {
+                    throw new EditRefusedException("A paragraph that ends a section cannot be moved.");
+                }
+                moved.add(each);
+            }
+            XmlElement beside = tree.paragraph(edit.to().paragraph());
+            for (XmlElement each : moved) {
+                each.remove();
+                put(each, beside, edit.to().before());
+                if (!edit.to().before()) {
+                    beside = each;
+                }
+            }
+            tree.touch(edit.first().story());
+        }
+
+        @Override
+        public void splitParagraph(Edit.SplitParagraph edit) {
+            XmlElement paragraph = tree.paragraph(edit.paragraph());
+            ParagraphSplitter.split(paragraph, content(edit.paragraph()).start(edit.at()));
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
+        public void joinParagraphs(Edit.JoinParagraphs edit) {
+            XmlElement first = tree.paragraph(edit.first());
+            XmlElement next = ParagraphRemover.neighbour(
+                    first, tree.container(edit.first().story()), 1);
+            if (next == null || Structure.endsSection(first)) {
+                throw new EditRefusedException("There is no paragraph to join with.");
+            }
+            LiveContent content = content(edit.first());
+            @Nullable XmlElement format = edit.between().isEmpty() ? null : content.formatAt(content.length(), false);
+            ParagraphSplitter.join(first, next, edit.between(), format);
+            tree.touch(edit.first().story());
+        }
+
+        // ---- tables, pictures, notes
+
+        @Override
+        public void setColumns(Edit.SetColumns edit) {
+            TableEditor.setColumns(tree.table(edit.table()), edit.widths());
+            tree.touch(edit.table().story());
+        }
+
+        @Override
+        public void changePicture(Edit.ChangePicture edit) {
+            LiveContent.Found found = content(edit.paragraph()).objectAt(edit.at());
+            PictureEditor.change(found, edit);
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
+        public void insertNote(Edit.InsertNote edit) {
+            XmlElement paragraph = tree.paragraph(edit.paragraph());
+            XmlElement call = notes.add(edit, paragraph);
+            content(edit.paragraph()).insertRun(edit.at(), call);
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
+        public void changeNoteKind(Edit.ChangeNoteKind edit) {
+            notes.changeKind(edit);
+        }
+
+        // ---- headers and the file as a whole
+
+        @Override
+        public void writeMarginal(Edit.WriteMarginal edit) {
+            marginals.write(edit);
+        }
+
+        @Override
+        public void inheritMarginal(Edit.InheritMarginal edit) {
+            marginals.inherit(edit);
+        }
+
+        @Override
+        public void setSetting(Edit.SetSetting edit) {
+            String name = switch (edit.setting()) {
+                case EVEN_PAGES_DIFFER -> "evenAndOddHeaders";
+                case HYPHENATION -> "autoHyphenation";
+            };
+            if (edit.on() || tree.related("settings") != null) {
+                XmlElement root = tree.relatedRoot("settings", "settings", "");
+                PropertyWriter.writeSwitch(root, SchemaOrder.SETTINGS, name, edit.on() ? true : null);
+            }
+        }
+
+        @Override
+        public void setFileProperty(Edit.SetFileProperty edit) {
+            FilePropertyEditor.set(tree, styles, edit);
         }
     }
 
-    /** Writes into the properties of an element, which come and go with what they say. */
-    private void write(
-            XmlElement element, String outer, @Nullable String inner, Property<?> property, @Nullable Object value) {
-        XmlElement container = element.child(outer);
-        if (container == null) {
-            if (value == null) {
+    /** Sets one property. */
+    private final class Setter implements Target.Visitor {
+        private final Property<?> property;
+        private final @Nullable Object value;
+
+        Setter(Property<?> property, @Nullable Object value) {
+            this.property = property;
+            this.value = value;
+        }
+
+        private void write(XmlElement element, String outer) {
+            XmlElement container = element.child(outer);
+            if (container == null && value == null) {
                 return;
             }
-            container = element.prepend(XmlElement.like(element, outer));
+            container = PropertyHolder.of(element, outer);
+            properties.write(container, property, value);
+            PropertyHolder.dropIfEmpty(container);
         }
-        XmlElement target = container;
-        if (inner != null) {
-            XmlElement nested = container.child(inner);
-            if (nested == null && value == null) {
+
+        @Override
+        public void style(Target.OfStyle target) {
+            styles.set(target.id(), property, value);
+        }
+
+        @Override
+        public void listLevel(Target.OfListLevel target) {
+            styles.setInLevel(target.list(), target.level(), property, value);
+        }
+
+        @Override
+        public void paragraph(Target.OfParagraph target) {
+            write(tree.paragraph(target.paragraph()), "pPr");
+            tree.touch(target.paragraph().story());
+        }
+
+        @Override
+        public void mark(Target.OfMark target) {
+            XmlElement paragraph = tree.paragraph(target.paragraph());
+            XmlElement outer = paragraph.child("pPr");
+            if (value == null && (outer == null || outer.child("rPr") == null)) {
                 return;
             }
-            target = nested != null
-                    ? nested
-                    : container.insertInOrder(XmlElement.like(container, inner), SchemaOrder.PARAGRAPH);
-        }
-        properties.write(target, property, value);
-        if (target.isEmpty()) {
-            target.remove();
-        }
-        if (container.isEmpty()) {
-            container.remove();
-        }
-    }
-
-    private void setInStyles(String id, Property<?> property, @Nullable Object value) {
-        String part = opc.target(mainPart, "styles");
-        if (part == null) {
-            throw new IllegalArgumentException("The file has no styles");
-        }
-        XmlElement root = document(part).root();
-        String name = property.family() == Property.Family.PARAGRAPH ? "pPr" : "rPr";
-        XmlElement holder = style(root, id);
-        XmlElement container = holder.child(name);
-        if (container == null) {
-            container = holder.insertInOrder(XmlElement.like(holder, name), SchemaOrder.STYLE);
-        }
-        properties.write(container, property, value);
-        changed.add(part);
-    }
-
-    private static XmlElement style(XmlElement root, String id) {
-        for (XmlElement style : root.children("style")) {
-            if (id.equals(style.attribute("styleId"))) {
-                return style;
+            outer = PropertyHolder.of(paragraph, "pPr");
+            XmlElement inner = outer.child("rPr");
+            if (inner == null) {
+                inner = outer.insertInOrder(XmlElement.like(outer, "rPr"), SchemaOrder.PARAGRAPH);
             }
+            properties.write(inner, property, value);
+            PropertyHolder.dropIfEmpty(inner);
+            PropertyHolder.dropIfEmpty(outer);
+            tree.touch(target.paragraph().story());
         }
-        throw new IllegalArgumentException("The file has no style " + id);
-    }
 
-    // ---- white space and blank paragraphs
-
-    private void replaceSpace(Edit.ReplaceSpace edit) {
-        SpaceEditor.replace(run(edit.paragraph(), edit.run()), edit.from(), edit.to(), edit.replacement());
-        touch(edit.paragraph().story());
-    }
-
-    private void removeBlank(ParagraphAddress address) {
-        XmlElement paragraph = paragraph(address);
-        XmlElement format = paragraph.child("pPr");
-        if (format != null && format.child("sectPr") != null) {
-            throw new IllegalArgumentException("A paragraph that ends a section is not blank");
+        @Override
+        public void range(Target.OfRange target) {
+            content(target.range().paragraph())
+                    .format(target.range().from(), target.range().to(), run -> write(run, "rPr"));
+            tree.touch(target.range().paragraph().story());
         }
-        moveAnchors(paragraph, address);
-        paragraph.remove();
-        touch(address.story());
-    }
 
-    /** Bookmarks and the ends of comments that stand in a blank paragraph go on in the next one. */
-    private void moveAnchors(XmlElement paragraph, ParagraphAddress address) {
-        List<XmlElement> all = paragraphs.getOrDefault(address.story(), List.of());
-        XmlElement next = address.index() + 1 < all.size() ? all.get(address.index() + 1) : null;
-        if (next == null) {
-            return;
+        @Override
+        public void section(Target.OfSection target) {
+            properties.write(tree.section(target.section()), property, value);
+            tree.change(tree.mainPart());
         }
-        XmlElement format = next.child("pPr");
-        XmlElement after = format;
-        for (XmlElement child : paragraph.elements()) {
-            boolean goes = child.is(Ns.W, "pPr") || child.is(Ns.W, "proofErr") || isBlankRun(child);
-            if (!goes) {
-                child.remove();
-                after = after == null ? next.prepend(child) : next.insertAfter(child, after);
-            }
-        }
-    }
 
-    private static boolean isBlankRun(XmlElement element) {
-        if (!element.is(Ns.W, "r")) {
-            return false;
+        @Override
+        public void table(Target.OfTable target) {
+            write(tree.table(target.table()), "tblPr");
+            tree.touch(target.table().story());
         }
-        for (XmlElement child : element.elements()) {
-            boolean blank = child.is(Ns.W, "rPr")
-                    || child.is(Ns.W, "lastRenderedPageBreak")
-                    || RunReader.characters(child) != null
-                            && String.valueOf(RunReader.characters(child)).isBlank();
-            if (!blank) {
-                return false;
-            }
+
+        @Override
+        public void row(Target.OfRow target) {
+            XmlElement row = Structure.rows(tree.table(target.table())).get(target.row());
+            write(row, "trPr");
+            tree.touch(target.table().story());
         }
-        return true;
-    }
 
-    // ---- headers and footers
-
-    private void writeMarginal(int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content) {
-        String name = kind == Story.Kind.HEADER ? "header" : "footer";
-        XmlElement properties = section(section);
-        XmlElement reference = reference(properties, name, variant);
-        String part = reference == null ? null : partOf(reference);
-        if (part == null || isShared(name, part)) {
-            part = addPart(name);
-            String id = addRelationship(name, part);
-            if (reference == null) {
-                reference = XmlElement.like(properties, name + "Reference");
-                reference.setAttribute("type", typeOf(variant));
-                properties.prepend(reference);
-            }
-            setRelationshipId(reference, id);
-            changed.add(mainPart);
+        @Override
+        public void cell(Target.OfCell target) {
+            XmlElement row = Structure.rows(tree.table(target.table())).get(target.row());
+            write(Structure.cells(row).get(target.cell()), "tcPr");
+            tree.touch(target.table().story());
         }
-        XmlDocument document = documents.get(part);
-        if (document == null) {
-            document = document(part);
-        }
-        String style =
-                MarginalWriter.styleFor(StylesReader.read(stylesPart(), new PropertyReader(ThemeFaces.NONE)), kind);
-        new MarginalWriter(strict).write(document.root(), content, style);
-        changed.add(part);
-    }
-
-    private @Nullable XmlDocument stylesPart() {
-        String part = opc.target(mainPart, "styles");
-        return part == null ? null : document(part);
-    }
-
-    private static @Nullable XmlElement reference(XmlElement properties, String name, Marginals.Variant variant) {
-        for (XmlElement each : properties.children(name + "Reference")) {
-            if (DocxReader.variant(each) == variant) {
-                return each;
-            }
-        }
-        return null;
-    }
-
-    private @Nullable String partOf(XmlElement reference) {
-        OpcPackage.Relationship target = opc.relationship(mainPart, reference.attribute(Ns.R, "id"));
-        return target == null || target.external() || opc.part(target.target()) == null ? null : target.target();
-    }
-
-    private boolean isShared(String name, String part) {
-        int uses = 0;
-        for (XmlElement section : sections) {
-            for (XmlElement each : section.children(name + "Reference")) {
-                uses += part.equals(partOf(each)) ? 1 : 0;
-            }
-        }
-        return uses > 1;
-    }
-
-    private static String typeOf(Marginals.Variant variant) {
-        return switch (variant) {
-            case DEFAULT -> "default";
-            case FIRST -> "first";
-            case EVEN -> "even";
-        };
-    }
-
-    private static void setRelationshipId(XmlElement reference, String id) {
-        String prefix = reference.prefixOf(Ns.R);
-        if (prefix == null) {
-            reference.setAttribute("", "xmlns", "r", Ns.R);
-            prefix = "r";
-        }
-        reference.setAttribute(Ns.R, prefix, "id", id);
-    }
-
-    private void inheritMarginal(Edit.InheritMarginal inherit) {
-        String name = inherit.kind() == Story.Kind.HEADER ? "header" : "footer";
-        XmlElement reference = reference(section(inherit.section()), name, inherit.variant());
-        if (reference != null) {
-            reference.remove();
-            changed.add(mainPart);
-        }
-    }
-
-    /** A new part for a header or footer, without content; its name is given back. */
-    private String addPart(String name) {
-        String folder = mainPart.contains("/") ? mainPart.substring(0, mainPart.lastIndexOf('/') + 1) : "";
-        int number = 1;
-        while (opc.archive().names().contains(folder + name + number + ".xml")
-                || documents.containsKey(folder + name + number + ".xml")) {
-            number++;
-        }
-        String part = folder + name + number + ".xml";
-        String root = name.equals("header") ? "hdr" : "ftr";
-        String namespace = strict ? "http://purl.oclc.org/ooxml/wordprocessingml/main" : Ns.W;
-        String xml = "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>\n<w:" + root + " xmlns:w=\""
-                + namespace + "\"></w:" + root + ">";
-        documents.put(part, XmlDocument.parse(part, xml.getBytes(StandardCharsets.UTF_8), Ns.CANONICAL));
-        XmlElement types = document(OpcPackage.CONTENT_TYPES_PART).root();
-        XmlElement override = types.append(XmlElement.like(types, "Override"));
-        override.setAttribute("PartName", "/" + part);
-        override.setAttribute(
-                "ContentType", "application/vnd.openxmlformats-officedocument.wordprocessingml." + name + "+xml");
-        changed.add(OpcPackage.CONTENT_TYPES_PART);
-        return part;
-    }
-
-    private String addRelationship(String name, String part) {
-        String relationships = OpcPackage.relationshipsPart(mainPart);
-        if (opc.part(relationships) == null && !documents.containsKey(relationships)) {
-            String xml = "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>\n<Relationships xmlns=\""
-                    + Ns.RELATIONSHIPS + "\"></Relationships>";
-            documents.put(
-                    relationships,
-                    XmlDocument.parse(relationships, xml.getBytes(StandardCharsets.UTF_8), Ns.CANONICAL));
-        }
-        XmlElement root = document(relationships).root();
-        Set<String> taken = new LinkedHashSet<>();
-        root.elements().forEach(each -> taken.add(String.valueOf(each.attribute("Id"))));
-        int number = taken.size() + 1;
-        while (taken.contains("rId" + number)) {
-            number++;
-        }
-        String kinds = strict
-                ? "http://purl.oclc.org/ooxml/officeDocument/relationships/"
-                : "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
-        XmlElement relationship = root.append(XmlElement.like(root, "Relationship"));
-        relationship.setAttribute("Id", "rId" + number);
-        relationship.setAttribute("Type", kinds + name);
-        relationship.setAttribute("Target", part.substring(part.lastIndexOf('/') + 1));
-        changed.add(relationships);
-        return "rId" + number;
-    }
-
-    // ---- settings
-
-    private void setSetting(Edit.SetSetting set) {
-        String part = opc.target(mainPart, "settings");
-        if (part == null) {
-            if (set.on()) {
-                throw new IllegalArgumentException("The file has no settings to turn " + set.setting() + " on in");
-            }
-            return;
-        }
-        String name = switch (set.setting()) {
-            case EVEN_PAGES_DIFFER -> "evenAndOddHeaders";
-            case HYPHENATION -> "autoHyphenation";
-        };
-        XmlElement root = document(part).root();
-        XmlElement element = root.child(name);
-        if (set.on() && element == null) {
-            root.append(XmlElement.like(root, name));
-        } else if (!set.on() && element != null) {
-            element.remove();
-        }
-        changed.add(part);
     }
 }

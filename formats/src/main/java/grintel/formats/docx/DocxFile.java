@@ -36,7 +36,7 @@ public final class DocxFile implements Mendable {
     }
 
     @Override
-    public DocxFile with(List<Edit> edits) {
-        return edits.isEmpty() ? this : read(DocxEditor.apply(bytes, edits));
+    public DocxFile with(List<List<Edit>> passes) {
+        return passes.isEmpty() ? this : read(DocxEditor.apply(bytes, passes));
     }
 }

@@ -1,8 +1,9 @@
 package grintel.formats.docx;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.Comment;
 import grintel.core.paper.DocumentProperties;
-import grintel.core.paper.Formatting;
+import grintel.core.paper.Lists;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Note;
 import grintel.core.paper.NumberFormat;
@@ -20,6 +21,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a .docx into a paper. */
@@ -60,28 +62,12 @@ public final class DocxReader {
         PropertyReader properties = new PropertyReader(theme);
         XmlDocument stylesPart = related("styles");
         StyleSheet styles = StylesReader.read(stylesPart, properties);
-        XmlDocument settingsPart = related("settings");
-        ReadingState state = new ReadingState(
-                opc,
-                styles,
-                properties,
-                Numbering.read(related("numbering"), properties),
-                noteFormats(settingsPart),
-                StylesReader.tableStyles(stylesPart));
+        Lists lists = ListsReader.read(related("numbering"), properties);
+        PaperSettings settings = settings(related("settings"));
+        ReadingState state = new ReadingState(opc, styles, lists, settings, properties);
         List<Section> sections = sections(body, state);
         List<Note> notes = notes(state);
-        Paper paper = new Paper(
-                sections,
-                Paper.textOf(sections),
-                notes,
-                styles,
-                settings(settingsPart),
-                properties(StylesReader.language(stylesPart)),
-                comments(),
-                state.inserted,
-                state.deleted,
-                state.bookmarks(),
-                state.oddities());
+        Paper paper = new Paper(sections, notes, styles, lists, settings, properties(), comments(), state.oddities());
         if (paper.paragraphs().stream().allMatch(Paragraph::isBlank)) {
             throw new UnreadableFileException("The file holds no text at all. Is it the right one?");
         }
@@ -136,7 +122,7 @@ public final class DocxReader {
 
     private static Section section(
             int index, @Nullable XmlElement properties, List<Block> blocks, Marginals headers, Marginals footers) {
-        return new Section(index, Formatting.ofSection(PropertyReader.section(properties)), blocks, headers, footers);
+        return Section.of(index, PropertyReader.section(properties), blocks, headers, footers);
     }
 
     private Marginals marginals(
@@ -191,32 +177,19 @@ public final class DocxReader {
                 byId.putIfAbsent(id, element);
             }
         }
-        for (Story story : state.called(kind)) {
+        for (Story story : state.resolver.called(kind)) {
             XmlElement element = byId.get(story.id());
             if (element != null) {
-                out.add(new Note(story, state.signOf(story), new StoryReader(state, story, part).read(element)));
+                String sign = state.resolver.signOf(story);
+                out.add(new Note(story, sign, new StoryReader(state, story, part).read(element)));
             }
         }
     }
 
-    private static Map<Story.Kind, NumberFormat> noteFormats(@Nullable XmlDocument settings) {
-        Map<Story.Kind, NumberFormat> formats = new EnumMap<>(Story.Kind.class);
-        formats.put(Story.Kind.FOOTNOTE, NumberFormat.DECIMAL);
-        formats.put(Story.Kind.ENDNOTE, NumberFormat.LOWER_ROMAN);
-        if (settings != null) {
-            putFormat(formats, Story.Kind.FOOTNOTE, settings.root().child("footnotePr"));
-            putFormat(formats, Story.Kind.ENDNOTE, settings.root().child("endnotePr"));
-        }
-        return formats;
-    }
-
-    private static void putFormat(
-            Map<Story.Kind, NumberFormat> formats, Story.Kind kind, @Nullable XmlElement properties) {
+    private static NumberFormat noteNumbers(@Nullable XmlElement properties, NumberFormat otherwise) {
         XmlElement format = properties == null ? null : properties.child("numFmt");
         NumberFormat said = format == null ? null : PropertyReader.numberFormat(format.attribute("val"));
-        if (said != null) {
-            formats.put(kind, said);
-        }
+        return said == null ? otherwise : said;
     }
 
     // ---- the file as a whole
@@ -237,7 +210,9 @@ public final class DocxReader {
                 on(root, "gutterAtTop"),
                 compatibility != null && on(compatibility, "doNotUseHTMLParagraphAutoSpacing"),
                 on(root, "autoHyphenation"),
-                on(root, "trackRevisions"));
+                on(root, "trackRevisions"),
+                noteNumbers(root.child("footnotePr"), initial.footnoteNumbers()),
+                noteNumbers(root.child("endnotePr"), initial.endnoteNumbers()));
     }
 
     private static boolean on(XmlElement parent, String name) {
@@ -245,20 +220,31 @@ public final class DocxReader {
         return child != null && Values.on(child);
     }
 
-    private DocumentProperties properties(String language) {
+    private DocumentProperties properties() {
         String part = opc.target("", "core-properties");
         XmlDocument document = part == null ? null : opc.part(part);
         if (document == null) {
-            return new DocumentProperties("", "", language);
+            return DocumentProperties.NONE;
         }
         XmlElement title = document.root().child(Ns.DC, "title");
         XmlElement creator = document.root().child(Ns.DC, "creator");
-        return new DocumentProperties(
-                title == null ? "" : title.text(), creator == null ? "" : creator.text(), language);
+        return new DocumentProperties(title == null ? "" : title.text(), creator == null ? "" : creator.text());
     }
 
-    private int comments() {
+    private List<Comment> comments() {
         XmlDocument document = related("comments");
-        return document == null ? 0 : document.root().children("comment").size();
+        List<Comment> out = new ArrayList<>();
+        if (document != null) {
+            for (XmlElement each : document.root().children("comment")) {
+                String author = each.attribute("author");
+                out.add(new Comment(
+                        String.valueOf(each.attribute("id")),
+                        author == null ? "" : author,
+                        Structure.paragraphs(each).stream()
+                                .map(XmlElement::text)
+                                .collect(Collectors.joining("\n"))));
+            }
+        }
+        return out;
     }
 }

@@ -153,7 +153,8 @@ final class OpcPackage implements AutoCloseable {
         return part.substring(0, slash + 1) + "_rels/" + part.substring(slash + 1) + ".rels";
     }
 
-    private static String resolve(String part, String target) {
+    /** Name of the part a reference leads to that is written as seen from another. */
+    static String resolve(String part, String target) {
         if (target.startsWith("/")) {
             return target.substring(1);
         }

@@ -51,6 +51,7 @@ final class PropertyReader {
                 case "spacing" -> set(out, CharacterProperties.CHARACTER_SPACING, Values.twips(each.attribute("val")));
                 case "position" -> set(out, CharacterProperties.RISE, Values.integer(each.attribute("val")));
                 case "w" -> set(out, CharacterProperties.SCALE, percent(each.attribute("val")));
+                case "lang" -> set(out, CharacterProperties.LANGUAGE, each.attribute("val"));
                 case "vertAlign" ->
                     out.set(
                             CharacterProperties.VERTICAL_POSITION,
@@ -102,6 +103,7 @@ final class PropertyReader {
                 case "numPr" -> numbering(out, each);
                 case "shd" -> set(out, ParagraphProperties.SHADING, colour(each.attribute("fill")));
                 case "bidi" -> out.set(ParagraphProperties.RIGHT_TO_LEFT, Values.on(each));
+                case "framePr" -> out.set(ParagraphProperties.FRAME, FrameReader.read(each));
                 default -> {}
             }
         }
@@ -176,7 +178,7 @@ final class PropertyReader {
         return new TabStops(stops, cleared);
     }
 
-    private static TabStops.Leader leader(@Nullable String value) {
+    static TabStops.Leader leader(@Nullable String value) {
         return switch (String.valueOf(value)) {
             case "dot", "middleDot" -> TabStops.Leader.DOTS;
             case "hyphen" -> TabStops.Leader.HYPHENS;
@@ -206,7 +208,9 @@ final class PropertyReader {
                 case "pgSz" -> {
                     set(out, SectionProperties.PAGE_WIDTH, Values.twips(each.attribute("w")));
                     set(out, SectionProperties.PAGE_HEIGHT, Values.twips(each.attribute("h")));
-                    out.set(SectionProperties.LANDSCAPE, "landscape".equals(each.attribute("orient")));
+                    if (each.attribute("orient") != null) {
+                        out.set(SectionProperties.LANDSCAPE, "landscape".equals(each.attribute("orient")));
+                    }
                 }
                 case "pgMar" -> {
                     set(out, SectionProperties.MARGIN_TOP, Values.twips(each.attribute("top")));

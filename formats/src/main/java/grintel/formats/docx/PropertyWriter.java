@@ -2,10 +2,13 @@ package grintel.formats.docx;
 
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Colour;
+import grintel.core.paper.Frame;
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.NumberFormat;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.Property;
+import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.TabStops;
 import grintel.formats.xml.XmlElement;
@@ -24,13 +27,22 @@ final class PropertyWriter {
             CharacterProperties.STRIKE, "strike",
             CharacterProperties.HIDDEN, "vanish");
 
+    private static final Map<Property<?>, String> CHARACTER_VALUES = Map.of(
+            CharacterProperties.HIGHLIGHT, "highlight",
+            CharacterProperties.UNDERLINE, "u",
+            CharacterProperties.CHARACTER_SPACING, "spacing",
+            CharacterProperties.RISE, "position",
+            CharacterProperties.SCALE, "w",
+            CharacterProperties.LANGUAGE, "lang");
+
     private static final Map<Property<?>, String> PARAGRAPH_SWITCHES = Map.of(
             ParagraphProperties.KEEP_WITH_NEXT, "keepNext",
             ParagraphProperties.KEEP_LINES, "keepLines",
             ParagraphProperties.PAGE_BREAK_BEFORE, "pageBreakBefore",
             ParagraphProperties.WIDOW_CONTROL, "widowControl",
             ParagraphProperties.NO_HYPHENATION, "suppressAutoHyphens",
-            ParagraphProperties.SAME_STYLE_SUPPRESSION, "contextualSpacing");
+            ParagraphProperties.SAME_STYLE_SUPPRESSION, "contextualSpacing",
+            ParagraphProperties.RIGHT_TO_LEFT, "bidi");
 
     private final boolean strict;
 
@@ -45,6 +57,16 @@ final class PropertyWriter {
             case CHARACTER -> writeCharacter(container, property, value);
             case PARAGRAPH -> writeParagraph(container, property, value);
             case SECTION -> writeSection(container, property, value);
+            case TABLE -> TablePropertyWriter.writeTable(container, property, value);
+            case ROW -> TablePropertyWriter.writeRow(container, property, value);
+            case CELL -> TablePropertyWriter.writeCell(container, property, value);
+        }
+    }
+
+    /** Writes all that a layer says of a family. */
+    void writeAll(XmlElement container, List<Property<?>> family, PropertySet layer) {
+        for (Property<?> property : layer.said(family)) {
+            write(container, property, layer.get(property));
         }
     }
 
@@ -72,23 +94,23 @@ final class PropertyWriter {
                 }
             }
             writeValue(container, order, "color", value == null ? null : ((Colour) value).hex());
-        } else if (property == CharacterProperties.HIGHLIGHT) {
-            writeValue(container, order, "highlight", value);
         } else if (property == CharacterProperties.SHADING) {
             writeShading(container, order, value);
-        } else if (property == CharacterProperties.UNDERLINE) {
-            writeValue(container, order, "u", value);
-        } else if (property == CharacterProperties.CHARACTER_SPACING) {
-            writeValue(container, order, "spacing", value);
         } else if (property == CharacterProperties.VERTICAL_POSITION) {
             writeValue(
                     container,
                     order,
                     "vertAlign",
                     value == null ? null : value.toString().toLowerCase(Locale.ROOT));
+        } else if (CHARACTER_VALUES.containsKey(property)) {
+            writeValue(container, order, String.valueOf(CHARACTER_VALUES.get(property)), value);
         } else {
-            throw new IllegalArgumentException("No edit writes " + property);
+            throw unwritten(property);
         }
+    }
+
+    private static IllegalArgumentException unwritten(Property<?> property) {
+        return new IllegalArgumentException("No edit writes " + property);
     }
 
     private static void writeFace(XmlElement container, @Nullable Object value, String plain, String themed) {
@@ -121,6 +143,14 @@ final class PropertyWriter {
             writeSide(container, "right", "end", value);
         } else if (property == ParagraphProperties.INDENT_LEFT_CHARACTERS) {
             writeSide(container, "leftChars", "startChars", value);
+        } else if (property == ParagraphProperties.INDENT_RIGHT_CHARACTERS) {
+            writeSide(container, "rightChars", "endChars", value);
+        } else if (property == ParagraphProperties.NUMBERING_ID) {
+            writeNumbering(container, "numId", value);
+        } else if (property == ParagraphProperties.NUMBERING_LEVEL) {
+            writeNumbering(container, "ilvl", value);
+        } else if (property == ParagraphProperties.FRAME) {
+            FrameWriter.write(container, (@Nullable Frame) value);
         } else if (property == ParagraphProperties.INDENT_FIRST_LINE) {
             writeFirstLine(container, value, "firstLine", "hanging");
         } else if (property == ParagraphProperties.INDENT_FIRST_LINE_CHARACTERS) {
@@ -132,7 +162,21 @@ final class PropertyWriter {
         } else if (property == ParagraphProperties.TAB_STOPS) {
             writeTabStops(container, (@Nullable TabStops) value);
         } else {
-            throw new IllegalArgumentException("No edit writes " + property);
+            throw unwritten(property);
+        }
+    }
+
+    private static void writeNumbering(XmlElement container, String name, @Nullable Object value) {
+        XmlElement numbering = container.child("numPr");
+        if (numbering == null) {
+            if (value == null) {
+                return;
+            }
+            numbering = container.insertInOrder(XmlElement.like(container, "numPr"), SchemaOrder.PARAGRAPH);
+        }
+        writeValue(numbering, List.of("ilvl", "numId"), name, value);
+        if (numbering.isEmpty()) {
+            numbering.remove();
         }
     }
 
@@ -153,22 +197,41 @@ final class PropertyWriter {
         if (old != null) {
             old.remove();
         }
-        if (stops != null) {
-            XmlElement tabs = container.insertInOrder(XmlElement.like(container, "tabs"), SchemaOrder.PARAGRAPH);
-            for (TabStops.Stop stop : stops.stops()) {
-                XmlElement tab = tabs.append(XmlElement.like(container, "tab"));
-                tab.setAttribute(
-                        "val",
-                        switch (stop.kind()) {
-                            case LEFT -> "left";
-                            case CENTRE -> "center";
-                            case RIGHT -> "right";
-                            case DECIMAL -> "decimal";
-                            case BAR -> "bar";
-                        });
-                tab.setAttribute("pos", Integer.toString(stop.position()));
-            }
+        if (stops == null) {
+            return;
         }
+        XmlElement tabs = container.insertInOrder(XmlElement.like(container, "tabs"), SchemaOrder.PARAGRAPH);
+        for (int cleared : stops.cleared()) {
+            XmlElement tab = tabs.append(XmlElement.like(container, "tab"));
+            tab.setAttribute("val", "clear");
+            tab.setAttribute("pos", Integer.toString(cleared));
+        }
+        for (TabStops.Stop stop : stops.stops()) {
+            XmlElement tab = tabs.append(XmlElement.like(container, "tab"));
+            tab.setAttribute(
+                    "val",
+                    switch (stop.kind()) {
+                        case LEFT -> "left";
+                        case CENTRE -> "center";
+                        case RIGHT -> "right";
+                        case DECIMAL -> "decimal";
+                        case BAR -> "bar";
+                    });
+            String leader = leader(stop.leader());
+            if (leader != null) {
+                tab.setAttribute("leader", leader);
+            }
+            tab.setAttribute("pos", Integer.toString(stop.position()));
+        }
+    }
+
+    static @Nullable String leader(TabStops.Leader leader) {
+        return switch (leader) {
+            case NONE -> null;
+            case DOTS -> "dot";
+            case HYPHENS -> "hyphen";
+            case LINE -> "underscore";
+        };
     }
 
     private void writeSide(XmlElement container, String side, String strictSide, @Nullable Object value) {
@@ -195,7 +258,12 @@ final class PropertyWriter {
         } else if (property == SectionProperties.PAGE_HEIGHT) {
             setAttribute(container, order, "pgSz", "h", value);
         } else if (property == SectionProperties.LANDSCAPE) {
-            setAttribute(container, order, "pgSz", "orient", Boolean.TRUE.equals(value) ? "landscape" : null);
+            setAttribute(
+                    container,
+                    order,
+                    "pgSz",
+                    "orient",
+                    value == null ? null : Boolean.TRUE.equals(value) ? "landscape" : "portrait");
         } else if (property == SectionProperties.MARGIN_TOP) {
             setAttribute(container, order, "pgMar", "top", value);
         } else if (property == SectionProperties.MARGIN_RIGHT) {
@@ -220,12 +288,32 @@ final class PropertyWriter {
             }
             setAttribute(container, order, "cols", "num", value);
         } else if (property == SectionProperties.FIRST_PAGE_DIFFERS) {
-            writeSwitch(container, order, "titlePg", Boolean.TRUE.equals(value) ? value : null);
+            writeSwitch(container, order, "titlePg", value);
+        } else if (property == SectionProperties.COLUMN_GAP) {
+            setAttribute(container, order, "cols", "space", value);
         } else if (property == SectionProperties.PAGE_NUMBER_START) {
             setAttribute(container, order, "pgNumType", "start", value);
+        } else if (property == SectionProperties.PAGE_NUMBER_FORMAT) {
+            setAttribute(
+                    container, order, "pgNumType", "fmt", value == null ? null : numberFormat((NumberFormat) value));
         } else {
-            throw new IllegalArgumentException("No edit writes " + property);
+            throw unwritten(property);
         }
+    }
+
+    /** The name of a number format in the mark-up. */
+    static String numberFormat(NumberFormat format) {
+        return switch (format) {
+            case DECIMAL -> "decimal";
+            case DECIMAL_ZERO -> "decimalZero";
+            case LOWER_ROMAN -> "lowerRoman";
+            case UPPER_ROMAN -> "upperRoman";
+            case LOWER_LETTER -> "lowerLetter";
+            case UPPER_LETTER -> "upperLetter";
+            case ORDINAL -> "ordinal";
+            case BULLET -> "bullet";
+            case NONE -> "none";
+        };
     }
 
     private static String breakName(SectionProperties.Break kind) {
@@ -238,7 +326,7 @@ final class PropertyWriter {
         };
     }
 
-    private static void writeShading(XmlElement container, List<String> order, @Nullable Object value) {
+    static void writeShading(XmlElement container, List<String> order, @Nullable Object value) {
         XmlElement old = container.child("shd");
         if (old != null) {
             old.remove();
@@ -264,7 +352,7 @@ final class PropertyWriter {
     }
 
     /** A switch that is on stands as an empty element, as all writers write it. */
-    private static void writeSwitch(XmlElement container, List<String> order, String name, @Nullable Object value) {
+    static void writeSwitch(XmlElement container, List<String> order, String name, @Nullable Object value) {
         XmlElement element = container.child(name);
         if (value == null) {
             if (element != null) {
@@ -278,7 +366,7 @@ final class PropertyWriter {
         element.setAttribute("val", Boolean.TRUE.equals(value) ? null : "0");
     }
 
-    private static void writeValue(XmlElement container, List<String> order, String name, @Nullable Object value) {
+    static void writeValue(XmlElement container, List<String> order, String name, @Nullable Object value) {
         if (value == null) {
             XmlElement element = container.child(name);
             if (element != null) {
@@ -290,7 +378,7 @@ final class PropertyWriter {
     }
 
     /** Sets an attribute of a child, which comes and goes with its attributes. */
-    private static void setAttribute(
+    static void setAttribute(
             XmlElement container, List<String> order, String name, String attribute, @Nullable Object value) {
         XmlElement element = container.child(name);
         if (element == null) {

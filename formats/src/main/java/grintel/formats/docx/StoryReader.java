@@ -1,17 +1,18 @@
 package grintel.formats.docx;
 
 import grintel.core.paper.Block;
-import grintel.core.paper.Formatting;
-import grintel.core.paper.FormattingResolver;
 import grintel.core.paper.Inline;
-import grintel.core.paper.ListLabel;
-import grintel.core.paper.Origin;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
-import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.PropertySet;
+import grintel.core.paper.ParagraphSource;
+import grintel.core.paper.Revision;
+import grintel.core.paper.Run;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
+import grintel.core.paper.TabPosition;
+import grintel.core.paper.TabStops;
+import grintel.core.paper.TableAddress;
+import grintel.core.paper.TableLayers;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,21 +23,18 @@ final class StoryReader {
     private final ReadingState state;
     private final Story story;
     private final String part;
-    private final RunReader runs;
+    private final ContentWalker walker = new ContentWalker();
+    private final DrawingReader drawings = new DrawingReader(this);
     private final TableReader tables;
-    private int next;
+    private int nextParagraph;
+    private int nextTable;
     private int tableDepth;
 
     StoryReader(ReadingState state, Story story, String part) {
         this.state = state;
         this.story = story;
         this.part = part;
-        this.runs = new RunReader(this, state);
         this.tables = new TableReader(state, this::read);
-    }
-
-    Story story() {
-        return story;
     }
 
     /** Name of the part an image's relationship leads to, or empty. */
@@ -45,31 +43,19 @@ final class StoryReader {
         return found == null || found.external() ? "" : found.target();
     }
 
-    /** Where a hyperlink leads, in the form of {@link Inline.Text#link()}. */
-    String linkOf(@Nullable XmlElement hyperlink) {
-        if (hyperlink == null) {
-            return "";
-        }
-        OpcPackage.Relationship found = state.opc.relationship(part, hyperlink.attribute(Ns.R, "id"));
-        if (found != null && found.external()) {
-            return found.target();
-        }
-        String bookmark = hyperlink.attribute("anchor");
-        return bookmark == null ? "#" : "#" + bookmark;
-    }
-
     List<Block> read(XmlElement container) {
-        return read(container, null);
+        return read(container, TableLayers.NONE);
     }
 
-    private List<Block> read(XmlElement container, @Nullable Style table) {
+    private List<Block> read(XmlElement container, TableLayers table) {
         List<Block> out = new ArrayList<>();
         for (XmlElement element : Structure.blocks(container)) {
             if (element.name().equals("p")) {
                 out.add(paragraph(element, table));
             } else {
+                TableAddress address = new TableAddress(story, nextTable++);
                 tableDepth++;
-                out.add(tables.read(element));
+                out.add(tables.read(element, address));
                 tableDepth--;
             }
         }
@@ -87,119 +73,182 @@ final class StoryReader {
         }
     }
 
-    List<Paragraph> readTextBox(XmlElement content) {
-        StoryReader box = new StoryReader(state, new Story(Story.Kind.TEXT_BOX, story.id()), part);
-        List<Paragraph> out = new ArrayList<>();
-        for (Block block : box.read(content)) {
-            if (block instanceof Paragraph paragraph) {
-                out.add(paragraph);
+    List<Block> readTextBox(XmlElement content) {
+        return new StoryReader(state, state.resolver.nextBox(story), part).read(content);
+    }
+
+    private Paragraph paragraph(XmlElement element, TableLayers table) {
+        ParagraphAddress address = new ParagraphAddress(story, nextParagraph++);
+        XmlElement properties = element.child("pPr");
+        XmlElement mark = properties == null ? null : properties.child("rPr");
+        ParagraphSource source = new ParagraphSource(
+                value(properties, "pStyle"),
+                PropertyReader.paragraph(properties),
+                state.properties.characters(mark),
+                properties != null && properties.child("sectPr") != null,
+                mark == null
+                        ? Revision.NONE
+                        : mark.child("del") != null
+                                ? Revision.DELETED
+                                : mark.child("ins") != null ? Revision.INSERTED : Revision.NONE);
+        Style style = state.resolver.paragraphStyle(source.style());
+        return state.resolver.paragraph(
+                address, source, tableDepth > 0, table, inlines(walker.walk(element), source, style, table));
+    }
+
+    /** The inlines that a paragraph's atoms stand for; neighbouring characters of a run are one. */
+    private List<Inline> inlines(List<Atom> atoms, ParagraphSource source, @Nullable Style style, TableLayers table) {
+        List<Inline> out = new ArrayList<>(atoms.size());
+        StringBuilder text = new StringBuilder();
+        Run run = null;
+        for (int i = 0; i < atoms.size(); i++) {
+            Atom atom = atoms.get(i);
+            Run here = run(atom, run, source, style, table);
+            run = here.number() < 0 ? run : here;
+            if (atom.kind() == Atom.Kind.TEXT || atom.kind() == Atom.Kind.FORMULA) {
+                text.append(atom.text());
+                Atom next = i + 1 < atoms.size() ? atoms.get(i + 1) : null;
+                boolean goesOn = next != null
+                        && next.kind() == atom.kind()
+                        && next.run() == atom.run()
+                        && next.link().equals(atom.link());
+                if (!goesOn) {
+                    if (!text.isEmpty()) {
+                        out.add(new Inline.Text(text.toString(), here));
+                    }
+                    text.setLength(0);
+                }
+            } else {
+                add(atom, here, out);
             }
         }
         return out;
     }
 
-    Paragraph paragraph(XmlElement element, @Nullable Style table) {
-        ParagraphAddress address = new ParagraphAddress(story, next++);
-        readBookmarks(element, address);
-        XmlElement properties = element.child("pPr");
-        Style style = state.styles.effective(styleId(properties, "pStyle"), Style.Kind.PARAGRAPH);
-        PropertySet direct = PropertyReader.paragraph(properties);
-        ListUse list = list(style, direct);
-        Formatting format = state.resolver.paragraph(style, table, list == null ? null : list.layer(), direct);
-        XmlElement markProperties = properties == null ? null : properties.child("rPr");
-        PropertySet markDirect = state.properties.characters(markProperties);
-        Formatting mark = state.resolver.characters(style, table, null, markDirect);
-        List<Inline> inlines = new ArrayList<>();
-        int run = 0;
-        for (Structure.Piece piece : Structure.pieces(element)) {
-            if (piece.isMath()) {
-                addMath(piece, mark, inlines);
-                continue;
-            }
-            int number = run++;
-            if (piece.deleted()) {
-                state.deleted++;
-                continue;
-            }
-            if (piece.inserted()) {
-                state.inserted++;
-            }
-            runs.read(piece, number, characters(piece.element(), style, table), inlines);
+    private Run run(Atom atom, @Nullable Run last, ParagraphSource source, @Nullable Style style, TableLayers table) {
+        if (atom.run() < 0) {
+            return state.resolver.unnamedRun(source, table);
         }
-        return new Paragraph(
-                address,
+        String link = linkOf(atom);
+        if (last != null && last.number() == atom.run() && last.link().equals(link)) {
+            return last;
+        }
+        XmlElement properties = atom.element().child("rPr");
+        return state.resolver.run(
+                atom.run(),
                 style,
-                format,
-                direct,
-                mark,
-                list == null ? null : label(list, style, table, markDirect),
-                inlines,
-                properties != null && properties.child("sectPr") != null,
-                tableDepth > 0,
-                markProperties != null && markProperties.child("del") != null);
+                table,
+                value(properties, "rStyle"),
+                state.properties.characters(properties),
+                link,
+                atom.revision());
     }
 
-    private void readBookmarks(XmlElement element, ParagraphAddress address) {
-        for (XmlElement child : element.elements()) {
-            String name = child.name().equals("bookmarkStart") ? child.attribute("name") : null;
-            if (name != null) {
-                state.bookmark(name, address);
-            }
-        }
-    }
-
-    private Formatting characters(XmlElement run, @Nullable Style paragraph, @Nullable Style table) {
-        XmlElement properties = run.child("rPr");
-        Style character = state.styles.effective(styleId(properties, "rStyle"), Style.Kind.CHARACTER);
-        return state.resolver.characters(paragraph, table, character, state.properties.characters(properties));
-    }
-
-    private static @Nullable String styleId(@Nullable XmlElement properties, String name) {
-        XmlElement style = properties == null ? null : properties.child(name);
-        return style == null ? null : style.attribute("val");
-    }
-
-    /** Mathematics is read for its characters only; run -1 tells that no edit may address them. */
-    private static void addMath(Structure.Piece piece, Formatting format, List<Inline> out) {
-        String text = piece.element().text();
-        if (!text.isEmpty()) {
-            out.add(new Inline.Text(text, -1, 0, format, ""));
-        }
-    }
-
-    /** The list a paragraph belongs to, by itself or by its style; null for none. */
-    private @Nullable ListUse list(@Nullable Style style, PropertySet direct) {
-        Integer id = direct.get(ParagraphProperties.NUMBERING_ID);
-        Integer level = direct.get(ParagraphProperties.NUMBERING_LEVEL);
-        boolean own = id != null;
-        if (id == null) {
-            for (Style each : state.styles.chain(style)) {
-                Integer ofStyle = each.paragraph().get(ParagraphProperties.NUMBERING_ID);
-                if (ofStyle != null) {
-                    id = ofStyle;
-                    Integer said = each.paragraph().get(ParagraphProperties.NUMBERING_LEVEL);
-                    level = level != null
-                            ? level
-                            : said != null ? said : Integer.valueOf(state.numbering.levelOfStyle(ofStyle, each.id()));
+    private void add(Atom atom, Run run, List<Inline> out) {
+        switch (atom.kind()) {
+            case TAB -> out.add(new Inline.Tab(run, position(atom.only())));
+            case BREAK -> out.add(new Inline.Break(breakKind(atom.only()), run));
+            case FIELD -> {
+                Inline.Field.Kind kind = atom.field();
+                if (kind != null) {
+                    out.add(new Inline.Field(kind, atom.text(), run));
                 }
             }
+            case OBJECT -> addObject(atom.only(), run, out);
+            case DELETED -> {
+                if (!atom.text().isEmpty()) {
+                    out.add(new Inline.Deleted(atom.text(), run));
+                }
+            }
+            case EDGE -> addEdge(atom.only(), run, out);
+            case TEXT, FORMULA -> throw new IllegalStateException("Characters are gathered before");
         }
-        int at = level == null ? 0 : level;
-        Numbering.Level defined = id == null || id == 0 ? null : state.numbering.level(id, at);
-        if (id == null || defined == null) {
+    }
+
+    private static Inline.Break.Kind breakKind(XmlElement element) {
+        return switch (String.valueOf(element.attribute("type"))) {
+            case "page" -> Inline.Break.Kind.PAGE;
+            case "column" -> Inline.Break.Kind.COLUMN;
+            default -> Inline.Break.Kind.LINE;
+        };
+    }
+
+    private static @Nullable TabPosition position(XmlElement element) {
+        if (!element.name().equals("ptab")) {
             return null;
         }
-        FormattingResolver.ListLayer layer =
-                new FormattingResolver.ListLayer(new Origin.Numbering(id, at), defined.paragraph(), own);
-        return new ListUse(id, at, defined, layer);
+        TabStops.Kind kind = switch (String.valueOf(element.attribute("alignment"))) {
+            case "center" -> TabStops.Kind.CENTRE;
+            case "right" -> TabStops.Kind.RIGHT;
+            default -> TabStops.Kind.LEFT;
+        };
+        return new TabPosition(
+                kind,
+                "margin".equals(element.attribute("relativeTo")),
+                PropertyReader.leader(element.attribute("leader")));
     }
 
-    private ListLabel label(ListUse list, @Nullable Style style, @Nullable Style table, PropertySet mark) {
-        String text = SymbolFaces.bullet(state.numbering.next(list.id, list.level));
-        PropertySet own = list.defined.character().over(mark);
-        return new ListLabel(
-                text, list.defined.suffix(), list.defined.format(), state.resolver.characters(style, table, null, own));
+    private void addObject(XmlElement element, Run run, List<Inline> out) {
+        switch (element.name()) {
+            case "footnoteReference" -> addNoteSign(Story.Kind.FOOTNOTE, element, run, out);
+            case "endnoteReference" -> addNoteSign(Story.Kind.ENDNOTE, element, run, out);
+            case "footnoteRef", "endnoteRef" ->
+                out.add(new Inline.NoteSign(story, state.resolver.signOf(story), true, run));
+            case "ruby" -> out.add(new Inline.Ruby(textOf(element, "rubyBase"), textOf(element, "rt"), run));
+            default -> drawings.read(element, run, out);
+        }
     }
 
-    private record ListUse(int id, int level, Numbering.Level defined, FormattingResolver.ListLayer layer) {}
+    private static String textOf(XmlElement ruby, String name) {
+        XmlElement part = ruby.child(name);
+        return part == null ? "" : part.text();
+    }
+
+    private void addNoteSign(Story.Kind kind, XmlElement element, Run run, List<Inline> out) {
+        String id = element.attribute("id");
+        String custom = element.attribute("customMarkFollows");
+        boolean own = custom != null && (custom.equals("1") || custom.equals("true") || custom.equals("on"));
+        Story note = new Story(kind, id == null ? "" : id);
+        out.add(new Inline.NoteSign(note, state.resolver.callNote(note, own), false, run));
+    }
+
+    private void addEdge(XmlElement element, Run run, List<Inline> out) {
+        String id = String.valueOf(element.attribute("id"));
+        switch (element.name()) {
+            case "bookmarkStart" -> {
+                String name = String.valueOf(element.attribute("name"));
+                if (state.open(id, name)) {
+                    out.add(new Inline.Edge(Inline.Edge.Kind.BOOKMARK_START, name, run));
+                }
+            }
+            case "bookmarkEnd" -> {
+                String name = state.bookmark(id);
+                if (!name.isEmpty()) {
+                    out.add(new Inline.Edge(Inline.Edge.Kind.BOOKMARK_END, name, run));
+                }
+            }
+            case "commentRangeStart" -> out.add(new Inline.Edge(Inline.Edge.Kind.COMMENT_START, id, run));
+            case "commentRangeEnd" -> out.add(new Inline.Edge(Inline.Edge.Kind.COMMENT_END, id, run));
+            default -> out.add(new Inline.Edge(Inline.Edge.Kind.COMMENT, id, run));
+        }
+    }
+
+    /** Where the hyperlink leads an atom stands in, in the form of {@link Run#link()}. */
+    private String linkOf(Atom atom) {
+        XmlElement hyperlink = atom.hyperlink();
+        if (hyperlink == null) {
+            return atom.link();
+        }
+        OpcPackage.Relationship found = state.opc.relationship(part, hyperlink.attribute(Ns.R, "id"));
+        if (found != null && found.external()) {
+            return found.target();
+        }
+        String bookmark = hyperlink.attribute("anchor");
+        return bookmark == null ? "#" : "#" + bookmark;
+    }
+
+    private static @Nullable String value(@Nullable XmlElement properties, String name) {
+        XmlElement child = properties == null ? null : properties.child(name);
+        return child == null ? null : child.attribute("val");
+    }
 }

@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.paper.Revision;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,6 +60,30 @@ final class Structure {
         }
     }
 
+    /** Whether a paragraph carries the end of a section. */
+    static boolean endsSection(XmlElement paragraph) {
+        XmlElement properties = paragraph.child("pPr");
+        return properties != null && properties.child("sectPr") != null;
+    }
+
+    /** The tables of a story in the order in which they begin, those inside tables included. */
+    static List<XmlElement> tables(XmlElement container) {
+        List<XmlElement> out = new ArrayList<>();
+        collectTables(container, out);
+        return out;
+    }
+
+    private static void collectTables(XmlElement container, List<XmlElement> out) {
+        for (XmlElement block : blocks(container)) {
+            if (block.name().equals("tbl")) {
+                out.add(block);
+                for (XmlElement row : rows(block)) {
+                    cells(row).forEach(cell -> collectTables(cell, out));
+                }
+            }
+        }
+    }
+
     private static void collect(XmlElement container, List<XmlElement> out, String one, String other) {
         for (XmlElement child : container.elements()) {
             if (child.namespace().equals(Ns.W)) {
@@ -93,17 +118,20 @@ final class Structure {
         return alternate.child("Fallback");
     }
 
-    /** The runs of a paragraph in document order, tracked deletions included, and mathematics between them. */
+    /**
+     * The runs of a paragraph in document order, tracked deletions included, and what stands between them: formulas, and
+     * the ends of bookmarks and comments.
+     */
     static List<Piece> pieces(XmlElement paragraph) {
         List<Piece> out = new ArrayList<>();
-        collectPieces(paragraph, null, false, false, null, out);
+        collectPieces(paragraph, null, Revision.NONE, null, out);
         return out;
     }
 
     /** The elements of a paragraph's runs; the place in the list is the run's number. */
     static List<XmlElement> runs(XmlElement paragraph) {
         return pieces(paragraph).stream()
-                .filter(piece -> !piece.isMath())
+                .filter(Piece::isRun)
                 .map(Piece::element)
                 .toList();
     }
@@ -111,52 +139,55 @@ final class Structure {
     private static void collectPieces(
             XmlElement container,
             @Nullable XmlElement link,
-            boolean inserted,
-            boolean deleted,
-            @Nullable String instruction,
+            Revision revision,
+            @Nullable XmlElement field,
             List<Piece> out) {
         for (XmlElement child : container.elements()) {
             if (child.namespace().equals(Ns.W)) {
                 switch (child.name()) {
-                    case "r" -> out.add(new Piece(child, link, inserted, deleted, instruction));
-                    case "hyperlink" -> collectPieces(child, child, inserted, deleted, instruction, out);
-                    case "ins", "moveTo" -> collectPieces(child, link, true, deleted, instruction, out);
-                    case "del", "moveFrom" -> collectPieces(child, link, inserted, true, instruction, out);
-                    case "fldSimple" ->
-                        collectPieces(child, link, inserted, deleted, String.valueOf(child.attribute("instr")), out);
+                    case "r", "bookmarkStart", "bookmarkEnd", "commentRangeStart", "commentRangeEnd" ->
+                        out.add(new Piece(child, link, revision, field));
+                    case "hyperlink" -> collectPieces(child, child, revision, field, out);
+                    case "ins", "moveTo" ->
+                        collectPieces(
+                                child, link, revision == Revision.DELETED ? revision : Revision.INSERTED, field, out);
+                    case "del", "moveFrom" -> collectPieces(child, link, Revision.DELETED, field, out);
+                    case "fldSimple" -> collectPieces(child, link, revision, child, out);
                     case "sdt" -> {
                         XmlElement content = child.child("sdtContent");
                         if (content != null) {
-                            collectPieces(content, link, inserted, deleted, instruction, out);
+                            collectPieces(content, link, revision, field, out);
                         }
                     }
-                    case "smartTag", "customXml", "dir", "bdo" ->
-                        collectPieces(child, link, inserted, deleted, instruction, out);
+                    case "smartTag", "customXml", "dir", "bdo" -> collectPieces(child, link, revision, field, out);
                     default -> {}
                 }
             } else if (child.is(Ns.MC, "AlternateContent")) {
                 XmlElement branch = branch(child);
                 if (branch != null) {
-                    collectPieces(branch, link, inserted, deleted, instruction, out);
+                    collectPieces(branch, link, revision, field, out);
                 }
             } else if (child.is(Ns.M, "oMath") || child.is(Ns.M, "oMathPara")) {
-                out.add(new Piece(child, link, inserted, deleted, instruction));
+                out.add(new Piece(child, link, revision, field));
             }
         }
     }
 
     /**
-     * A run, or a piece of mathematics.
+     * A run, or what stands between runs.
      *
      * @param link the hyperlink it stands in, or null
-     * @param instruction the instruction of the simple field it stands in, or null
+     * @param field the simple field it stands in, or null
      */
     record Piece(
             XmlElement element,
             @Nullable XmlElement link,
-            boolean inserted,
-            boolean deleted,
-            @Nullable String instruction) {
+            Revision revision,
+            @Nullable XmlElement field) {
+        boolean isRun() {
+            return element.is(Ns.W, "r");
+        }
+
         boolean isMath() {
             return element.namespace().equals(Ns.M);
         }

@@ -3,16 +3,33 @@ package grintel.formats.docx;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
+import grintel.core.paper.TableCondition;
+import grintel.core.paper.TableLayer;
 import grintel.formats.xml.XmlDocument;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the part with the styles. */
 final class StylesReader {
+    /** The names of the conditions in the mark-up (§17.18.89). */
+    static final Map<String, TableCondition> CONDITIONS = Map.ofEntries(
+            Map.entry("band1Vert", TableCondition.ODD_COLUMN_BAND),
+            Map.entry("band2Vert", TableCondition.EVEN_COLUMN_BAND),
+            Map.entry("band1Horz", TableCondition.ODD_ROW_BAND),
+            Map.entry("band2Horz", TableCondition.EVEN_ROW_BAND),
+            Map.entry("firstRow", TableCondition.FIRST_ROW),
+            Map.entry("lastRow", TableCondition.LAST_ROW),
+            Map.entry("firstCol", TableCondition.FIRST_COLUMN),
+            Map.entry("lastCol", TableCondition.LAST_COLUMN),
+            Map.entry("nwCell", TableCondition.TOP_LEFT),
+            Map.entry("neCell", TableCondition.TOP_RIGHT),
+            Map.entry("swCell", TableCondition.BOTTOM_LEFT),
+            Map.entry("seCell", TableCondition.BOTTOM_RIGHT));
+
     private StylesReader() {}
 
     static StyleSheet read(@Nullable XmlDocument part, PropertyReader properties) {
@@ -37,42 +54,6 @@ final class StylesReader {
         return new StyleSheet(paragraph, character, styles);
     }
 
-    /** The elements of the table styles by their ids, for the looks of cells that {@link Style} leaves out. */
-    static Map<String, XmlElement> tableStyles(@Nullable XmlDocument part) {
-        Map<String, XmlElement> out = new HashMap<>();
-        if (part != null) {
-            for (XmlElement element : part.root().children("style")) {
-                String id = element.attribute("styleId");
-                if (id != null && "table".equals(element.attribute("type"))) {
-                    out.putIfAbsent(id, element);
-                }
-            }
-        }
-        return out;
-    }
-
-    /** Tag of the language the defaults or the standard style name; empty where they name none. */
-    static String language(@Nullable XmlDocument part) {
-        if (part == null) {
-            return "";
-        }
-        XmlElement root = part.root();
-        String said = language(inner(inner(root.child("docDefaults"), "rPrDefault"), "rPr"));
-        for (XmlElement element : root.children("style")) {
-            if ("paragraph".equals(element.attribute("type")) && element.attribute("default") != null) {
-                String own = language(element.child("rPr"));
-                said = own.isEmpty() ? said : own;
-            }
-        }
-        return said;
-    }
-
-    private static String language(@Nullable XmlElement properties) {
-        XmlElement language = inner(properties, "lang");
-        String tag = language == null ? null : language.attribute("val");
-        return tag == null || !tag.matches("[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*") ? "" : tag;
-    }
-
     private static Style style(XmlElement element, String id, PropertyReader properties) {
         Style.Kind kind = switch (String.valueOf(element.attribute("type"))) {
             case "character" -> Style.Kind.CHARACTER;
@@ -81,16 +62,44 @@ final class StylesReader {
             default -> Style.Kind.PARAGRAPH;
         };
         String name = value(element, "name");
-        String standard = element.attribute("default");
         return new Style(
                 id,
                 name == null ? id : name,
                 kind,
                 value(element, "basedOn"),
                 value(element, "link"),
-                standard != null && (standard.equals("1") || standard.equals("true") || standard.equals("on")),
+                value(element, "next"),
+                isStandard(element),
                 PropertyReader.paragraph(element.child("pPr")),
-                properties.characters(element.child("rPr")));
+                properties.characters(element.child("rPr")),
+                kind == Style.Kind.TABLE ? tableLayers(element, properties) : Map.of());
+    }
+
+    /** Whether a style holds where the text names none of its kind. */
+    static boolean isStandard(XmlElement style) {
+        String standard = style.attribute("default");
+        return standard != null && (standard.equals("1") || standard.equals("true") || standard.equals("on"));
+    }
+
+    private static Map<TableCondition, TableLayer> tableLayers(XmlElement style, PropertyReader properties) {
+        Map<TableCondition, TableLayer> out = new EnumMap<>(TableCondition.class);
+        out.put(TableCondition.WHOLE, tableLayer(style, properties));
+        for (XmlElement each : style.children("tblStylePr")) {
+            TableCondition condition = CONDITIONS.get(String.valueOf(each.attribute("type")));
+            if (condition != null) {
+                out.put(condition, tableLayer(each, properties));
+            }
+        }
+        return out;
+    }
+
+    private static TableLayer tableLayer(XmlElement element, PropertyReader properties) {
+        return new TableLayer(
+                PropertyReader.paragraph(element.child("pPr")),
+                properties.characters(element.child("rPr")),
+                TablePropertyReader.table(element.child("tblPr")),
+                TablePropertyReader.row(element.child("trPr")),
+                TablePropertyReader.cell(element.child("tcPr")));
     }
 
     private static @Nullable String value(XmlElement style, String name) {

@@ -4,6 +4,7 @@ import grintel.core.paper.Paper;
 import grintel.core.structure.Parts;
 import grintel.core.structure.Role;
 import java.time.Instant;
+import java.util.regex.Pattern;
 
 /**
  * What a PDF says about itself.
@@ -15,6 +16,7 @@ import java.time.Instant;
  */
 public record PdfDetails(String title, String author, String language, Instant made) {
     private static final String STANDARD_LANGUAGE = "en";
+    private static final Pattern TAG = Pattern.compile("[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*");
 
     /** The details of a paper: its title as it stands over the text, else as its file says, else the file's name. */
     public static PdfDetails of(Paper paper, Parts parts, String fileName, Instant made) {
@@ -25,11 +27,11 @@ public record PdfDetails(String title, String author, String language, Instant m
         String said = !title.isEmpty()
                 ? title.toString().replaceAll("\\s+", " ")
                 : paper.properties().title().strip();
-        String language = paper.properties().language();
+        String language = paper.styles().language();
         return new PdfDetails(
                 said.isEmpty() ? fileName.replaceAll("\\.[A-Za-z]{3,4}$", "") : said,
                 paper.properties().author().strip(),
-                language.isEmpty() ? STANDARD_LANGUAGE : language,
+                TAG.matcher(language).matches() ? language : STANDARD_LANGUAGE,
                 made);
     }
 }

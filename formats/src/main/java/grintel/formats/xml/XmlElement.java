@@ -44,6 +44,43 @@ public final class XmlElement implements XmlNode {
         return element;
     }
 
+    /** A new element of the same name and attributes, without what stands inside. */
+    public XmlElement shell() {
+        XmlElement shell = new XmlElement("", null, namespace, prefix, name, new ArrayList<>(attributes));
+        shell.changed = true;
+        shell.declared = declared;
+        String tag = startTag();
+        shell.startTag = tag.endsWith("/>") ? tag : tag.substring(0, tag.length() - 1) + "/>";
+        return shell;
+    }
+
+    /** A copy of this element with all that stands inside; comments are left out. */
+    public XmlElement copy() {
+        XmlElement copy = shell();
+        for (XmlNode node : children) {
+            if (node instanceof XmlElement element) {
+                copy.append(element.copy());
+            } else if (node instanceof XmlText text) {
+                XmlText letters = new XmlText("", 0, 0, "");
+                letters.setText(text.text());
+                copy.children.add(letters);
+            }
+        }
+        return copy;
+    }
+
+    /** A new element of another namespace, to stand inside this one; declares the namespace where none here does. */
+    public XmlElement foreign(String itsNamespace, String preferred, String itsName) {
+        String known = prefixOf(itsNamespace);
+        String used = known == null ? preferred : known;
+        XmlElement element = new XmlElement("", null, itsNamespace, used, itsName, new ArrayList<>(2));
+        element.changed = true;
+        if (known == null) {
+            element.setAttribute("", "xmlns", preferred, itsNamespace);
+        }
+        return element;
+    }
+
     void declare(Map<String, String> canonicalByPrefix) {
         declared = canonicalByPrefix;
     }

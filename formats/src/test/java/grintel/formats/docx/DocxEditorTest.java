@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import grintel.core.edit.Edit;
+import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.MarginalContent;
+import grintel.core.edit.Piece;
 import grintel.core.edit.Target;
 import grintel.core.paper.Inline;
 import grintel.core.paper.LineSpacing;
@@ -14,6 +16,7 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
+import grintel.core.paper.TextRange;
 import grintel.formats.archive.Archive;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -22,10 +25,16 @@ import org.junit.jupiter.api.Test;
 /** Edits change what they name and not a byte more. */
 class DocxEditorTest {
     private static final MarginalContent SURNAME = new MarginalContent(
-            List.of(new MarginalContent.Words("Solvane "), new MarginalContent.PageNumber()),
-            Alignment.RIGHT,
+            List.of(),
+            List.of(),
+            List.of(new Piece.Words("Solvane "), new Piece.Value(Inline.Field.Kind.PAGE)),
+            9360,
             "Times New Roman",
             24);
+
+    private static List<List<Edit>> one(Edit... edits) {
+        return List.of(List.of(edits));
+    }
 
     private static String part(DocxFile file, String name) {
         try (Archive archive = Archive.open(file.bytes())) {
@@ -42,7 +51,7 @@ class DocxEditorTest {
         DocxFile file = DocxFile.read(RawDocx.transitional()
                 .body(odd + "<w:p><w:r><w:t>two</w:t></w:r></w:p>")
                 .build());
-        DocxFile after = file.with(List.of(new Edit.SetProperty(
+        DocxFile after = file.with(one(new Edit.SetProperty(
                 new Target.OfParagraph(ParagraphAddress.text(1)),
                 ParagraphProperties.LINE_SPACING,
                 LineSpacing.DOUBLE)));
@@ -58,7 +67,7 @@ class DocxEditorTest {
         for (RawDocx docx : List.of(RawDocx.transitional(), RawDocx.strict())) {
             DocxFile file = DocxFile.read(
                     docx.body("<w:p><w:r><w:t>text</w:t></w:r></w:p>").build());
-            DocxFile after = file.with(List.of(
+            DocxFile after = file.with(one(
                     new Edit.WriteMarginal(0, Story.Kind.HEADER, Marginals.Variant.DEFAULT, SURNAME),
                     new Edit.SetProperty(new Target.OfSection(0), SectionProperties.MARGIN_LEFT, 1440)));
             Marginals.Marginal header =
@@ -81,7 +90,7 @@ class DocxEditorTest {
                         + "<w:p><w:r><w:t>b</w:t></w:r></w:p><w:sectPr>" + reference + "</w:sectPr>")
                 .build());
         DocxFile after =
-                file.with(List.of(new Edit.WriteMarginal(1, Story.Kind.HEADER, Marginals.Variant.DEFAULT, SURNAME)));
+                file.with(one(new Edit.WriteMarginal(1, Story.Kind.HEADER, Marginals.Variant.DEFAULT, SURNAME)));
         assertThat(after.paper().sections())
                 .extracting(section -> section.headers()
                         .get(Marginals.Variant.DEFAULT)
@@ -98,23 +107,32 @@ class DocxEditorTest {
                 .body("<w:p><w:r><w:t>one</w:t></w:r></w:p><w:p><w:bookmarkStart w:id=\"1\" w:name=\"mark\"/></w:p>"
                         + "<w:p><w:r><w:t>two</w:t></w:r></w:p>")
                 .build());
-        DocxFile after = file.with(List.of(new Edit.RemoveBlankParagraph(ParagraphAddress.text(1))));
+        DocxFile after = file.with(one(new Edit.RemoveParagraph(ParagraphAddress.text(1))));
         assertThat(after.paper().paragraphs()).hasSize(2);
         assertThat(part(after, "word/document.xml"))
                 .contains("<w:p><w:bookmarkStart w:id=\"1\" w:name=\"mark\"/><w:r><w:t>two");
     }
 
     @Test
-    void onlyWhiteSpaceCanBeReplaced() {
+    void charactersGoAndComeInsideTheElementsThatAreThere() {
         DocxFile file = DocxFile.read(RawDocx.transitional()
-                .body("<w:p><w:r><w:tab/><w:t>  word</w:t></w:r></w:p>")
+                .body("<w:p><w:r><w:tab/><w:t>  word</w:t></w:r><w:r><w:rPr><w:b/></w:rPr><w:t>bold</w:t></w:r></w:p>")
                 .build());
         ParagraphAddress address = ParagraphAddress.text(0);
-        DocxFile after = file.with(List.of(new Edit.ReplaceSpace(address, 0, 0, 3, "")));
-        assertThat(after.paper().paragraphs().get(0).text()).isEqualTo("word");
-        assertThatThrownBy(() -> file.with(List.of(new Edit.ReplaceSpace(address, 0, 2, 4, ""))))
-                .isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Edit.ReplaceSpace(address, 0, 0, 1, "x"))
-                .isInstanceOf(IllegalArgumentException.class);
+        DocxFile shorter = file.with(one(Edit.ReplaceText.words(new TextRange(address, 0, 3), "")));
+        assertThat(part(shorter, "word/document.xml")).contains("<w:p><w:r><w:t>word</w:t></w:r><w:r><w:rPr>");
+        DocxFile across = file.with(one(Edit.ReplaceText.words(new TextRange(address, 5, 9), "-")));
+        assertThat(part(across, "word/document.xml"))
+                .contains("  wo-</w:t></w:r><w:r><w:rPr><w:b/></w:rPr><w:t>ld</w:t></w:r></w:p>");
+    }
+
+    @Test
+    void aPictureIsNotReplacedWithTheWordsRoundIt() {
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .body("<w:p><w:r><w:t>a</w:t></w:r><w:r><w:footnoteReference w:id=\"1\"/></w:r></w:p>")
+                .build());
+        assertThatThrownBy(() ->
+                        file.with(one(Edit.ReplaceText.words(new TextRange(ParagraphAddress.text(0), 0, 2), "b"))))
+                .isInstanceOf(EditRefusedException.class);
     }
 }

@@ -171,8 +171,11 @@ class DocxReaderTest {
                         + "<w:ins><w:r><w:t>c</w:t></w:r></w:ins></w:p>")
                 .build());
         assertThat(paper.paragraphs().get(0).text()).isEqualTo("ac");
-        assertThat(paper.insertedRuns()).isEqualTo(1);
-        assertThat(paper.deletedRuns()).isEqualTo(1);
+        assertThat(paper.trackedChanges()).isEqualTo(2);
+        assertThat(paper.paragraphs().get(0).inlines())
+                .filteredOn(Inline.Deleted.class::isInstance)
+                .extracting(inline -> ((Inline.Deleted) inline).text())
+                .containsExactly("b");
     }
 
     @Test

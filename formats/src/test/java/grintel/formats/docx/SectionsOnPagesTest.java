@@ -7,6 +7,7 @@ import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
@@ -14,17 +15,21 @@ import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import grintel.core.typeset.Typesetter;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** Sections of a file as they come to lie on pages. */
 class SectionsOnPagesTest {
-    private static DocxBuilder builder() {
-        return new DocxBuilder()
+    private static PaperBuilder builder() {
+        return new PaperBuilder()
                 .style("Normal", "Normal", Style.Kind.PARAGRAPH, null, PropertySet.empty(), PropertySet.empty());
     }
 
-    private static Proof proof(DocxBuilder builder) {
-        return Typesetter.typeset(DocxFile.read(builder.build()).paper(), LayoutLimits.within(20));
+    private static Proof proof(PaperBuilder builder) {
+        return Typesetter.typeset(
+                DocxFile.read(DocxWriter.write(builder.build(), Map.of("word/media/image1.png", new byte[] {1})))
+                        .paper(),
+                LayoutLimits.within(20));
     }
 
     private static String header(ProofPage page) {
@@ -76,7 +81,7 @@ class SectionsOnPagesTest {
 
     @Test
     void textFillsOneColumnBeforeTheNext() {
-        DocxBuilder out = builder().section(SectionProperties.COLUMNS, 2);
+        PaperBuilder out = builder().section(SectionProperties.COLUMNS, 2);
         for (int i = 0; i < 70; i++) {
             out.paragraph("line " + i);
         }
@@ -107,8 +112,8 @@ class SectionsOnPagesTest {
 
     @Test
     void firstAndEvenPagesHaveTheirOwnHeaders() {
-        DocxBuilder out = builder()
-                .setting("evenAndOddHeaders")
+        PaperBuilder out = builder()
+                .settings(settings -> settings.withEvenPagesDiffer(true))
                 .section(SectionProperties.FIRST_PAGE_DIFFERS, true)
                 .header(Marginals.Variant.FIRST, header -> header.text("first"))
                 .header(Marginals.Variant.EVEN, header -> header.text("even"))
@@ -124,11 +129,12 @@ class SectionsOnPagesTest {
 
     @Test
     void aPictureHigherThanWhatIsLeftGoesToTheNextPage() {
-        DocxBuilder out = builder();
+        PaperBuilder out = builder();
         for (int i = 0; i < 40; i++) {
             out.paragraph("line " + i);
         }
-        out.paragraph(paragraph -> paragraph.picture(new byte[] {1}, 914_400L * 4, 914_400L * 6, "a tall picture"));
+        out.paragraph(
+                paragraph -> paragraph.picture("word/media/image1.png", 914_400L * 4, 914_400L * 6, "a tall picture"));
         Proof proof = proof(out);
         assertThat(proof.pages()).hasSize(2);
         assertThat(proof.pages().get(1).pictures()).singleElement().satisfies(picture -> {

@@ -11,13 +11,14 @@ import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.GlyphRun;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
-import grintel.formats.docx.DocxBuilder;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.docx.DocxWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -25,6 +26,7 @@ import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
@@ -50,6 +52,7 @@ class PdfPropertyTest {
             "inter\u00ADval");
     private static final List<String> FACES =
             List.of("Times New Roman", "Arial", "Courier New", "Calibri", "Cambria", "Georgia", "Unheard Of");
+    private static final String PICTURE = "word/media/image1.png";
     private static final long INCH = 914_400;
 
     @ParameterizedTest
@@ -106,7 +109,7 @@ class PdfPropertyTest {
         }
 
         private byte[] paper() {
-            DocxBuilder out = new DocxBuilder();
+            PaperBuilder out = new PaperBuilder();
             out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, PropertySet.empty(), PropertySet.empty());
             for (int level = 1; level <= 3; level++) {
                 PropertySet outline = PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, level - 1);
@@ -123,14 +126,14 @@ class PdfPropertyTest {
                 out.section(SectionProperties.PAGE_WIDTH, 15_840).section(SectionProperties.PAGE_HEIGHT, 12_240);
                 addBlock(out);
             }
-            return out.paragraph(words(4)).build();
+            return DocxWriter.write(out.paragraph(words(4)).build(), Map.of(PICTURE, png()));
         }
 
-        private void addBlock(DocxBuilder out) {
+        private void addBlock(PaperBuilder out) {
             switch (random.nextInt(9)) {
                 case 0 -> out.paragraph(p -> p.text(words(3)).style("H" + (1 + random.nextInt(3))));
                 case 1 -> out.table(List.of(3000, 3000), List.of(row(), row(), row()), PropertySet.empty());
-                case 2 -> out.paragraph(p -> p.picture(png(), INCH, INCH / 2, "Figure: " + words(2)));
+                case 2 -> out.paragraph(p -> p.picture(PICTURE, INCH, INCH / 2, "Figure: " + words(2)));
                 case 3 -> out.paragraph("");
                 case 4 ->
                     out.paragraph(p ->

@@ -267,8 +267,8 @@ public class PaperService {
                     Counts.tables(report.paper()),
                     pictures,
                     report.paper().notes().size(),
-                    report.paper().comments(),
-                    report.paper().insertedRuns() + report.paper().deletedRuns(),
+                    report.paper().comments().size(),
+                    report.paper().trackedChanges(),
                     List.copyOf(proof.approximate()),
                     report.paper().oddities());
         }

@@ -1,7 +1,6 @@
 package grintel.server.problem;
 
 import grintel.core.data.DataException;
-import grintel.core.edit.WordProof;
 import grintel.core.rule.PutRight;
 import grintel.core.typeset.LayoutTooLargeException;
 import grintel.formats.UnreadableFileException;
@@ -83,7 +82,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             if (problem instanceof DataException) {
                 return Problem.badRequest(message);
             }
-            if (problem instanceof WordProof.WordsChangedException
+            if (problem instanceof PutRight.WordsChangedException
                     || problem instanceof PutRight.DoesNotConvergeException) {
                 return Problem.conflict(message);
             }

@@ -2,11 +2,12 @@ package grintel.core.rule.runninghead;
 
 import grintel.core.edit.Edit;
 import grintel.core.edit.MarginalContent;
+import grintel.core.edit.Piece;
 import grintel.core.guide.Ask;
 import grintel.core.guide.Weight;
+import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paragraph;
-import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.Story;
 import grintel.core.rule.Examination;
 import grintel.core.rule.HeadContent;
@@ -87,16 +88,18 @@ final class HeadFixes {
 
     /** One line, flush right, in the type of the text. */
     static MarginalContent content(Examination exam, String words, boolean number) {
-        List<MarginalContent.Piece> pieces = new ArrayList<>();
+        List<Piece> pieces = new ArrayList<>();
         if (!words.isEmpty()) {
-            pieces.add(new MarginalContent.Words(number ? words + " " : words));
+            pieces.add(new Piece.Words(number ? words + " " : words));
         }
         if (number) {
-            pieces.add(new MarginalContent.PageNumber());
+            pieces.add(new Piece.Value(Inline.Field.Kind.PAGE));
         }
         return new MarginalContent(
+                List.of(),
+                List.of(),
                 pieces,
-                Alignment.RIGHT,
+                9360,
                 exam.bodyType().targetFace(),
                 exam.bodyType().targetSize());
     }

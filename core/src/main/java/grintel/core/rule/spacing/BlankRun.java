@@ -32,7 +32,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
                 Paragraph paragraph = all.get(i);
                 boolean carriesBreak = paragraph.endsSection() || hasBreak(paragraph);
                 breaks |= carriesBreak;
-                if (!carriesBreak && !paragraph.joinsNext()) {
+                if (!carriesBreak && !paragraph.runsOn()) {
                     current.add(paragraph);
                 }
                 continue;
@@ -93,7 +93,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
 
     List<Edit> removal() {
         List<Edit> edits = new ArrayList<>();
-        paragraphs.forEach(paragraph -> edits.add(new Edit.RemoveBlankParagraph(paragraph.address())));
+        paragraphs.forEach(paragraph -> edits.add(new Edit.RemoveParagraph(paragraph.address())));
         return edits;
     }
 }

@@ -3,13 +3,12 @@ package grintel.core.rule.spacing;
 import grintel.core.edit.Edit;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
-import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
 import grintel.core.structure.Role;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
-import java.util.ArrayList;
 import java.util.List;
 
 /** First lines of text paragraphs: how far in they start, and the white space typed to get them there. */
@@ -45,7 +44,7 @@ final class FirstLines {
                     }
                     out.append(c);
                 }
-            } else {
+            } else if (inline.length() > 0) {
                 return out.toString();
             }
         }
@@ -54,27 +53,13 @@ final class FirstLines {
 
     /** Edits that take away the white space before the first visible character. */
     static List<Edit> removeLeadingSpace(Paragraph paragraph) {
-        List<Edit> edits = new ArrayList<>();
-        ParagraphAddress address = paragraph.address();
-        for (Inline inline : paragraph.inlines()) {
-            if (inline instanceof Inline.Tab tab) {
-                edits.add(new Edit.ReplaceSpace(address, tab.run(), tab.offset(), tab.offset() + 1, ""));
-            } else if (inline instanceof Inline.Text text && !text.hidden()) {
-                int end = 0;
-                while (end < text.text().length() && isSpace(text.text().charAt(end))) {
-                    end++;
-                }
-                if (end > 0) {
-                    edits.add(new Edit.ReplaceSpace(address, text.run(), text.offset(), text.offset() + end, ""));
-                }
-                if (end < text.text().length()) {
-                    return edits;
-                }
-            } else {
-                return edits;
-            }
+        VisibleText visible = VisibleText.of(paragraph);
+        int end = 0;
+        while (end < visible.text().length()
+                && (isSpace(visible.text().charAt(end)) || visible.text().charAt(end) == '\t')) {
+            end++;
         }
-        return edits;
+        return end == 0 ? List.of() : List.of(Edit.ReplaceText.words(visible.range(0, end), ""));
     }
 
     private static boolean isSpace(char c) {

@@ -39,7 +39,7 @@ public final class TypeColourRule implements Rule {
                 continue;
             }
             for (Inline.Text text : paragraph.texts()) {
-                if (text.text().isBlank() || text.run() < 0) {
+                if (text.text().isBlank() || text.run().number() < 0) {
                     continue;
                 }
                 Colour colour = text.format().get(CharacterProperties.COLOUR);

@@ -41,7 +41,7 @@ public final class TypeStraysRule implements Rule {
                 String face = text.format().get(CharacterProperties.FACE);
                 int size = text.format().get(CharacterProperties.SIZE);
                 boolean same = face.equals(body.face()) && size == body.size();
-                if (!same && text.run() >= 0 && counts(text, face)) {
+                if (!same && text.run().number() >= 0 && counts(text, face)) {
                     strays.computeIfAbsent(type(face, size), key -> new ArrayList<>())
                             .add(new Stray(paragraph, text));
                 }

@@ -1,0 +1,38 @@
+package grintel.core.edit;
+
+import grintel.core.paper.Marginals;
+import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.Story;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A change to words that edits make. {@code #} stands for the number of the page, {@code *} for a picture.
+ *
+ * @param before the words as they are, empty where there were none
+ * @param after the words as they will be, empty where there will be none
+ */
+public record WordChange(Kind kind, Where where, String before, String after) {
+    /** What becomes of the words. */
+    public enum Kind {
+        CHANGED,
+        /** They stay as they are and go to another place. */
+        MOVED
+    }
+
+    /**
+     * Where the words stand.
+     *
+     * @param section of a header or footer, counted from 0; -1 elsewhere
+     * @param variant of a header or footer; null elsewhere
+     * @param paragraph in the text or a note; null for a header or footer
+     */
+    public record Where(
+            Story.Kind part,
+            int section,
+            Marginals.@Nullable Variant variant,
+            @Nullable ParagraphAddress paragraph) {
+        static Where of(ParagraphAddress paragraph) {
+            return new Where(paragraph.story().kind(), -1, null, paragraph);
+        }
+    }
+}

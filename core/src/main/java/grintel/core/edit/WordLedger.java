@@ -1,0 +1,410 @@
+package grintel.core.edit;
+
+import grintel.core.paper.Inline;
+import grintel.core.paper.Marginals;
+import grintel.core.paper.Note;
+import grintel.core.paper.Paper;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.Section;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.Story;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All words of a paper, paragraph by paragraph: text with its notes and boxes at their places, and what the header and
+ * the footer of every section say on a first page, an even one and all others. White space is aside but for where it
+ * parts words. What edits do to words is worked out here on the words alone, so that it can be declared beforehand and
+ * held against what was really done.
+ */
+public final class WordLedger {
+    private static final char NOTE_OPENS = '\u2983';
+    private static final char NOTE_CLOSES = '\u2984';
+    private static final char PAGE_NUMBER = '#';
+    private static final char PICTURE = '*';
+    /** The private use area has room for more notes than a paper has. */
+    private static final int FIRST_NOTE = 0xE000;
+
+    private static final int MOST_NOTES = 0x1900;
+
+    private final Map<Story, List<Line>> stories;
+    private final List<Story> notes;
+    private final List<SectionHeads> sections;
+    private final List<String> deleted;
+    private boolean evenPagesDiffer;
+
+    private WordLedger(
+            Map<Story, List<Line>> stories,
+            List<Story> notes,
+            List<SectionHeads> sections,
+            List<String> deleted,
+            boolean evenPagesDiffer) {
+        this.stories = stories;
+        this.notes = notes;
+        this.sections = sections;
+        this.deleted = deleted;
+        this.evenPagesDiffer = evenPagesDiffer;
+    }
+
+    /** The words of a paper as they are. */
+    public static WordLedger of(Paper paper) {
+        WordLedger ledger = new WordLedger(
+                new LinkedHashMap<>(),
+                new ArrayList<>(),
+                new ArrayList<>(),
+                new ArrayList<>(),
+                paper.settings().evenPagesDiffer());
+        ledger.add(Story.TEXT, paper.paragraphs());
+        for (Note note : paper.notes()) {
+            ledger.add(note.story(), note.paragraphs());
+        }
+        for (Section section : paper.sections()) {
+            SectionHeads heads = new SectionHeads(section.get(SectionProperties.FIRST_PAGE_DIFFERS));
+            for (Story.Kind kind : List.of(Story.Kind.HEADER, Story.Kind.FOOTER)) {
+                section.marginals(kind).stories().forEach((variant, marginal) -> {
+                    if (!ledger.stories.containsKey(marginal.story())) {
+                        ledger.add(marginal.story(), marginal.paragraphs());
+                    }
+                    if (!marginal.inherited()) {
+                        heads.own(kind).put(variant, marginal.story());
+                    }
+                });
+            }
+            ledger.sections.add(heads);
+        }
+        return ledger;
+    }
+
+    private void add(Story story, List<Paragraph> paragraphs) {
+        List<Line> lines = new ArrayList<>(paragraphs.size());
+        for (Paragraph paragraph : paragraphs) {
+            lines.add(new Line(paragraph.address(), letters(paragraph)));
+        }
+        stories.put(story, lines);
+    }
+
+    /** A paragraph's characters, one for one, with a sign of its own for each note. */
+    private String letters(Paragraph paragraph) {
+        StringBuilder out = new StringBuilder();
+        for (Inline inline : paragraph.inlines()) {
+            if (inline instanceof Inline.Text text) {
+                out.append(text.text());
+            } else if (inline instanceof Inline.Tab) {
+                out.append('\t');
+            } else if (inline instanceof Inline.Break) {
+                out.append('\n');
+            } else if (inline instanceof Inline.Field) {
+                out.append(PAGE_NUMBER);
+            } else if (inline instanceof Inline.NoteSign sign) {
+                out.append(sign.inNote() ? "\u00A0" : signOf(sign.note()));
+            } else if (inline instanceof Inline.Deleted gone) {
+                deleted.add(gone.text());
+            } else if (inline instanceof Inline.TextBox box) {
+                out.append(signOf(boxStory(box)));
+                add(boxStory(box), box.paragraphs());
+            } else if (inline instanceof Inline.Ruby ruby) {
+                out.append(signOf(rubyStory(ruby)));
+            } else if (inline.length() > 0) {
+                out.append(PICTURE);
+            }
+        }
+        return out.toString();
+    }
+
+    private static Story boxStory(Inline.TextBox box) {
+        List<Paragraph> paragraphs = box.paragraphs();
+        return paragraphs.isEmpty()
+                ? new Story(Story.Kind.TEXT_BOX, "")
+                : paragraphs.get(0).address().story();
+    }
+
+    private Story rubyStory(Inline.Ruby ruby) {
+        Story story = new Story(Story.Kind.TEXT_BOX, "ruby " + stories.size());
+        ParagraphAddress address = new ParagraphAddress(story, 0);
+        stories.put(story, List.of(new Line(address, ruby.text() + " " + ruby.gloss())));
+        return story;
+    }
+
+    /** A character that stands for a note. */
+    private String signOf(Story note) {
+        int at = notes.indexOf(note);
+        if (at < 0) {
+            at = notes.size();
+            notes.add(note);
+        }
+        return String.valueOf((char) (FIRST_NOTE + at % MOST_NOTES));
+    }
+
+    // ---- what edits do
+
+    /** The words as they will be once these edits are made. */
+    public WordLedger after(List<Edit> edits) {
+        Map<Story, List<Line>> copied = new LinkedHashMap<>();
+        stories.forEach((story, lines) -> copied.put(story, new ArrayList<>(lines)));
+        List<SectionHeads> heads = new ArrayList<>();
+        sections.forEach(each -> heads.add(each.copy()));
+        WordLedger after = new WordLedger(copied, new ArrayList<>(notes), heads, deleted, evenPagesDiffer);
+        WordEditor editor = new WordEditor(after);
+        edits.stream()
+                .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
+                .forEach(edit -> edit.accept(editor));
+        EditOrder.ofCharacters(edits).forEach(edit -> edit.accept(editor));
+        EditOrder.ofParagraphs(edits).forEach(edit -> edit.accept(editor));
+        return after;
+    }
+
+    List<Line> lines(Story story) {
+        List<Line> found = stories.get(story);
+        if (found == null) {
+            throw new EditRefusedException("The paper has no " + story + ".");
+        }
+        return found;
+    }
+
+    /** The line of a paragraph, wherever it stands by now. */
+    Line line(ParagraphAddress address) {
+        List<Line> lines = lines(address.story());
+        return lines.get(indexOf(lines, address));
+    }
+
+    static int indexOf(List<Line> lines, ParagraphAddress address) {
+        int guess = address.index();
+        if (guess < lines.size() && lines.get(guess).address.equals(address)) {
+            return guess;
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            if (lines.get(i).address.equals(address)) {
+                return i;
+            }
+        }
+        throw new EditRefusedException("The paper has no paragraph " + address + ".");
+    }
+
+    void replace(ParagraphAddress address, Line line) {
+        List<Line> lines = lines(address.story());
+        lines.set(indexOf(lines, address), line);
+    }
+
+    void write(Story story, List<Line> lines) {
+        stories.put(story, lines);
+    }
+
+    List<SectionHeads> sections() {
+        return sections;
+    }
+
+    void setEvenPagesDiffer(boolean differ) {
+        evenPagesDiffer = differ;
+    }
+
+    String newNote(Story note) {
+        return signOf(note);
+    }
+
+    // ---- comparing
+
+    /** The words of the text in order; a paragraph each, those without words left out. */
+    private List<String> text() {
+        return lines(stories.getOrDefault(Story.TEXT, List.of()));
+    }
+
+    private List<String> lines(List<Line> lines) {
+        return lines.stream()
+                .map(line -> words(line.letters))
+                .filter(words -> !words.isEmpty())
+                .toList();
+    }
+
+    /** White space made single, notes written out where they are called. */
+    private String words(CharSequence letters) {
+        StringBuilder out = new StringBuilder(letters.length());
+        for (int i = 0; i < letters.length(); i++) {
+            char c = letters.charAt(i);
+            int note = c - FIRST_NOTE;
+            if (note >= 0 && note < MOST_NOTES && note < notes.size()) {
+                List<Line> inside = stories.get(notes.get(note));
+                out.append(NOTE_OPENS)
+                        .append(inside == null ? "" : String.join(" ", lines(inside)))
+                        .append(NOTE_CLOSES);
+            } else if (!isSpace(c)) {
+                out.append(c);
+            } else if (!out.isEmpty() && out.charAt(out.length() - 1) != ' ') {
+                out.append(' ');
+            }
+        }
+        int end = out.length();
+        return end > 0 && out.charAt(end - 1) == ' ' ? out.substring(0, end - 1) : out.toString();
+    }
+
+    private static boolean isSpace(char c) {
+        return c <= ' ' || c > '~' && (Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B');
+    }
+
+    /** What each header and footer says, as it is seen on pages of each kind. */
+    private Map<WordChange.Where, String> marginals() {
+        Map<WordChange.Where, String> out = new LinkedHashMap<>();
+        Map<Story.Kind, Map<Marginals.Variant, Story>> shown = new EnumMap<>(Story.Kind.class);
+        for (int i = 0; i < sections.size(); i++) {
+            SectionHeads heads = sections.get(i);
+            for (Story.Kind kind : List.of(Story.Kind.HEADER, Story.Kind.FOOTER)) {
+                Map<Marginals.Variant, Story> of =
+                        shown.computeIfAbsent(kind, key -> new EnumMap<>(Marginals.Variant.class));
+                of.putAll(heads.own(kind));
+                for (Marginals.Variant variant : Marginals.Variant.values()) {
+                    boolean counts = switch (variant) {
+                        case DEFAULT -> true;
+                        case FIRST -> heads.firstPageDiffers;
+                        case EVEN -> evenPagesDiffer;
+                    };
+                    Story story = of.get(counts ? variant : Marginals.Variant.DEFAULT);
+                    List<Line> lines = story == null ? null : stories.get(story);
+                    out.put(
+                            new WordChange.Where(kind, i, variant, null),
+                            lines == null ? "" : String.join(" / ", lines(lines)));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Whether the two hold the same words at the same places. */
+    public boolean isSameAs(WordLedger other) {
+        return text().equals(other.text())
+                && marginals().equals(other.marginals())
+                && sorted(deleted).equals(sorted(other.deleted));
+    }
+
+    /** What tracked changes have deleted goes with its paragraph, so that its order says nothing. */
+    private static List<String> sorted(List<String> words) {
+        return words.stream().sorted().toList();
+    }
+
+    /** Whether the two hold the same text, with its notes and boxes, whatever their headers say. */
+    public boolean hasSameTextAs(WordLedger other) {
+        return text().equals(other.text());
+    }
+
+    /** Some words at which the two differ, for a message; empty where they do not. */
+    public String firstDifference(WordLedger other) {
+        List<String> were = new ArrayList<>(text());
+        List<String> are = new ArrayList<>(other.text());
+        were.addAll(marginals().values());
+        are.addAll(other.marginals().values());
+        were.addAll(sorted(deleted));
+        are.addAll(sorted(other.deleted));
+        for (int i = 0; i < Math.max(were.size(), are.size()); i++) {
+            String was = i < were.size() ? were.get(i) : "";
+            String is = i < are.size() ? are.get(i) : "";
+            if (!was.equals(is)) {
+                String shown = was.isEmpty() ? is : was;
+                return shown.length() <= 40 ? shown : shown.substring(0, 40) + "…";
+            }
+        }
+        return "";
+    }
+
+    /** What edits that were made to the words of this ledger changed in them. */
+    public List<WordChange> changes(List<Edit> edits) {
+        if (edits.stream().noneMatch(WordEditor::touchesWords)) {
+            return List.of();
+        }
+        WordLedger after = after(edits);
+        List<WordChange> out = new ArrayList<>();
+        addMoves(edits, out);
+        for (ParagraphAddress address : WordEditor.touched(edits)) {
+            if (address.story().kind() != Story.Kind.HEADER && address.story().kind() != Story.Kind.FOOTER) {
+                addChange(address, after, out);
+            }
+        }
+        Map<WordChange.Where, String> are = after.marginals();
+        Map<WordChange.Where, String> were = marginals();
+        // A header that several kinds of pages show is told once.
+        Set<List<String>> told = new LinkedHashSet<>();
+        were.forEach((where, was) -> {
+            String is = are.getOrDefault(where, "");
+            if (!was.equals(is) && told.add(List.of(String.valueOf(where.part()), was, is))) {
+                out.add(new WordChange(WordChange.Kind.CHANGED, where, was, is));
+            }
+        });
+        return out;
+    }
+
+    private void addMoves(List<Edit> edits, List<WordChange> out) {
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.MoveParagraphs move) {
+                List<Line> lines = lines(move.first().story());
+                int from = indexOf(lines, move.first());
+                for (Line line : lines.subList(from, from + move.count())) {
+                    String words = words(line.letters);
+                    if (!words.isEmpty()) {
+                        out.add(new WordChange(WordChange.Kind.MOVED, WordChange.Where.of(line.address), words, words));
+                    }
+                }
+            }
+        }
+    }
+
+    /** The change to one paragraph; what comes in after it, and what it is joined with, is told with it. */
+    private void addChange(ParagraphAddress address, WordLedger after, List<WordChange> out) {
+        String was = words(line(address).letters);
+        List<String> are = new ArrayList<>();
+        for (Line line : after.lines(address.story())) {
+            if (line.address.equals(address) || address.equals(line.from)) {
+                String words = after.words(line.letters);
+                if (!words.isEmpty()) {
+                    are.add(words);
+                }
+            }
+        }
+        String is = String.join(" ¶ ", are);
+        if (!was.equals(is)) {
+            out.add(new WordChange(WordChange.Kind.CHANGED, WordChange.Where.of(address), was, is));
+        }
+    }
+
+    /**
+     * A paragraph's characters.
+     *
+     * @param from the paragraph a new one was made beside; null for one of the paper
+     */
+    record Line(
+            ParagraphAddress address,
+            String letters,
+            @Nullable ParagraphAddress from) {
+        Line(ParagraphAddress address, String letters) {
+            this(address, letters, null);
+        }
+
+        Line with(String other) {
+            return new Line(address, other, from);
+        }
+    }
+
+    /** Which headers and footers a section has of its own, and whether its first page differs. */
+    static final class SectionHeads {
+        private final Map<Story.Kind, Map<Marginals.Variant, Story>> own = new HashMap<>();
+        boolean firstPageDiffers;
+
+        SectionHeads(boolean firstPageDiffers) {
+            this.firstPageDiffers = firstPageDiffers;
+        }
+
+        Map<Marginals.Variant, Story> own(Story.Kind kind) {
+            return own.computeIfAbsent(kind, key -> new EnumMap<>(Marginals.Variant.class));
+        }
+
+        SectionHeads copy() {
+            SectionHeads copy = new SectionHeads(firstPageDiffers);
+            own.forEach((kind, stories) -> copy.own(kind).putAll(stories));
+            return copy;
+        }
+    }
+}

@@ -1,0 +1,32 @@
+package grintel.core.paper;
+
+/**
+ * A frame, which takes a paragraph out of the flow (ISO 29500-1 §17.3.1.11); neighbours in equal frames share one.
+ * Lengths are twips.
+ *
+ * @param width 0 where the content decides
+ * @param height 0 where the content decides
+ * @param wraps whether text runs beside it; else it goes on below
+ * @param across where it lies between left and right
+ * @param down where it lies between top and bottom
+ * @param dropLines lines a dropped initial is high, 0 for a frame that holds none
+ */
+public record Frame(
+        int width, int height, int spaceAcross, int spaceDown, boolean wraps, Axis across, Axis down, int dropLines) {
+    /** No frame: the paragraph stands in the flow. */
+    public static final Frame NONE = new Frame(0, 0, 0, 0, false, Axis.START, Axis.START, -1);
+
+    public boolean isFrame() {
+        return dropLines >= 0;
+    }
+
+    /**
+     * A position in one direction.
+     *
+     * @param aligned whether the alignment holds, else the offset
+     */
+    public record Axis(Anchor.Reference from, boolean aligned, Anchor.Alignment alignment, int offset) {
+        /** Where the paragraph would stand by itself. */
+        public static final Axis START = new Axis(Anchor.Reference.TEXT, false, Anchor.Alignment.START, 0);
+    }
+}

@@ -1,0 +1,148 @@
+package grintel.core.rule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.FixClass;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.guide.RuleCatalogue;
+import grintel.core.paper.Paper;
+import grintel.core.typeset.LayoutLimits;
+import java.util.List;
+
+/**
+ * One rule on one file. Whatever is asked of it, it also asserts that wording is whole; after putting right, that no word
+ * was changed, that the rule is met, that nothing else went wrong by it and that a second time has nothing to do.
+ */
+final class RuleCase {
+    private final String rule;
+    private final Brief brief;
+    private final Paper paper;
+    private final Report report;
+
+    RuleCase(String rule, String guide, Facts facts, Paper paper) {
+        this(rule, Brief.of(find(guide), null, facts), paper);
+    }
+
+    private RuleCase(String rule, Brief brief, Paper paper) {
+        this.rule = rule;
+        this.brief = brief;
+        this.paper = paper;
+        this.report = Examiner.examine(paper, brief, LayoutLimits.within(20));
+        for (Reading reading : report.findings()) {
+            assertThat(Wording.message(reading)).doesNotContain("{").isNotBlank();
+            assertThat(Wording.name(reading)).isNotBlank();
+            assertThat(Wording.why(reading.rule())).isNotBlank();
+            assertThat(reading.places()).as(reading.rule()).isNotEmpty();
+        }
+    }
+
+    private static Guide find(String id) {
+        Guide guide = Guides.find(id);
+        assertThat(guide).isNotNull();
+        return guide;
+    }
+
+    RuleCase isMet() {
+        assertThat(status()).isEqualTo(Verdict.Status.MET);
+        return this;
+    }
+
+    RuleCase isAbsent() {
+        assertThat(status()).isEqualTo(Verdict.Status.ABSENT);
+        return this;
+    }
+
+    RuleCase isNotAsked() {
+        assertThat(status()).isEqualTo(Verdict.Status.NOT_ASKED);
+        return this;
+    }
+
+    /** The one finding of the rule measures this. */
+    RuleCase isOff(String is, String asked) {
+        assertThat(findings()).hasSize(1);
+        assertThat(findings().get(0).is().text()).isEqualTo(is);
+        assertThat(findings().get(0).asked().text()).isEqualTo(asked);
+        return this;
+    }
+
+    /** The findings of the rule measure these, in order. */
+    RuleCase areOff(String... measured) {
+        assertThat(findings()).extracting(reading -> reading.is().text()).containsExactly(measured);
+        return this;
+    }
+
+    /** The first finding has places at these paragraphs. */
+    RuleCase at(Integer... paragraphs) {
+        assertThat(findings().get(0).places())
+                .extracting(place -> place.paragraph())
+                .containsExactly(paragraphs);
+        return this;
+    }
+
+    /** The first finding's places name these words. */
+    RuleCase quoting(String... words) {
+        assertThat(findings().get(0).places())
+                .extracting(place -> place.quote())
+                .containsExactly(words);
+        return this;
+    }
+
+    /** The first finding has places on these pages. */
+    RuleCase onPages(Integer... pages) {
+        assertThat(findings().get(0).places()).extracting(place -> place.page()).containsExactly(pages);
+        return this;
+    }
+
+    /** Nothing at all is off. */
+    RuleCase andNothingElseIsOff() {
+        assertThat(report.findings()).extracting(Reading::rule).allMatch(rule::equals);
+        return this;
+    }
+
+    /** Only the writer can put it right, and the finding does not pretend otherwise. */
+    void isForTheWriter() {
+        FixClass fix = RuleCatalogue.get(rule).fix();
+        assertThat(fix == FixClass.ASK || fix == FixClass.NONE).isTrue();
+        assertThat(findings()).allSatisfy(reading -> assertThat(reading.edits()).isEmpty());
+    }
+
+    /** Puts the rule right. */
+    RuleCase putRight() {
+        assertThat(status()).isEqualTo(Verdict.Status.OFF);
+        List<String> before = otherRulesOff();
+        PutRight.Result<PaperFile> result = run(paper);
+        RuleCase after = new RuleCase(rule, brief, result.file().paper());
+        assertThat(after.findings()).isEmpty();
+        assertThat(before).containsAll(after.otherRulesOff());
+        assertThat(run(after.paper).done()).isEmpty();
+        return after;
+    }
+
+    private PutRight.Result<PaperFile> run(Paper on) {
+        return PutRight.run(new PaperFile(on), brief, reading -> reading.rule().equals(rule), LayoutLimits.within(20));
+    }
+
+    /** The paper as it is now. */
+    Paper paper() {
+        return paper;
+    }
+
+    private Verdict.Status status() {
+        return report.verdict(rule).status();
+    }
+
+    private List<Reading> findings() {
+        return report.verdict(rule).findings();
+    }
+
+    private List<String> otherRulesOff() {
+        return report.findings().stream()
+                .map(Reading::rule)
+                .filter(other -> !other.equals(rule))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,22 @@
+package grintel.core.rule;
+
+import org.junit.jupiter.api.Test;
+
+class SpacingLineBreaksRuleTest {
+    private static final String RULE = "spacing.line-breaks";
+
+    @Test
+    void met() {
+        Draft.mla().rule(RULE).isMet();
+    }
+
+    @Test
+    void aHardBreakInsideAParagraphIsForTheWriter() {
+        Draft.mla()
+                .text(p -> p.text(Draft.PROSE).lineBreak().text(Draft.PROSE))
+                .rule(RULE)
+                .isOff("1 line break", "none")
+                .at(8)
+                .isForTheWriter();
+    }
+}

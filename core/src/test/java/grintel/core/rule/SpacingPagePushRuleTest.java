@@ -1,0 +1,33 @@
+package grintel.core.rule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.paper.ParagraphProperties;
+import org.junit.jupiter.api.Test;
+
+class SpacingPagePushRuleTest {
+    private static final String RULE = "spacing.page-push";
+
+    @Test
+    void met() {
+        Draft.mla().rule(RULE).isMet();
+    }
+
+    @Test
+    void aPartPushedDownGetsABreakInstead() {
+        RuleCase after = Draft.mla()
+                .pushSources(5)
+                .rule(RULE)
+                .isOff("5 blank paragraphs", "a page break")
+                .at(13)
+                .andNothingElseIsOff()
+                .putRight();
+        assertThat(after.paper().paragraphs().get(8).format().get(ParagraphProperties.PAGE_BREAK_BEFORE))
+                .isTrue();
+    }
+
+    @Test
+    void oneBlankParagraphPushesNothing() {
+        Draft.mla().pushSources(1).rule(RULE).isMet();
+    }
+}
