@@ -4,10 +4,10 @@ import com.ctc.wstx.stax.WstxInputFactory;
 import grintel.bench.Stopwatch.Timing;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
-import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Examiner;
 import grintel.core.rule.PutRight;
 import grintel.core.rule.Report;
@@ -104,7 +104,7 @@ public final class Bench {
                 DocxFile.read(file),
                 brief,
                 finding -> {
-                    FixClass fix = RuleCatalogue.get(finding.rule()).fix();
+                    FixClass fix = Demands.get(finding.rule()).fix();
                     return fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
                 },
                 LayoutLimits.within(SECONDS));

@@ -2,8 +2,8 @@ package grintel.cli;
 
 import grintel.cli.Problems.UsageException;
 import grintel.core.guide.Brief;
-import grintel.core.guide.FixClass;
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Change;
 import grintel.core.rule.PutRight;
 import grintel.core.rule.Reading;
@@ -71,17 +71,17 @@ final class FixCommand implements Callable<Integer> {
     private Predicate<Reading> chosen() {
         Set<String> rules = new LinkedHashSet<>();
         for (String rule : only) {
-            if (!RuleCatalogue.has(rule)) {
+            if (!Demands.has(rule)) {
                 throw new UsageException("There is no rule \"" + rule + "\".");
             }
-            FixClass fix = RuleCatalogue.get(rule).fix();
+            FixClass fix = Demands.get(rule).fix();
             if (fix == FixClass.ASK || fix == FixClass.NONE) {
                 throw new UsageException("Only the writer can put " + rule + " right.");
             }
             rules.add(rule);
         }
         return finding -> {
-            FixClass fix = RuleCatalogue.get(finding.rule()).fix();
+            FixClass fix = Demands.get(finding.rule()).fix();
             boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && !looksOnly;
             return allowed && (rules.isEmpty() || rules.contains(finding.rule()));
         };

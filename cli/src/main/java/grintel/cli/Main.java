@@ -18,7 +18,8 @@ import picocli.CommandLine.ParameterException;
             FixCommand.class,
             LinesCommand.class,
             ConvertCommand.class,
-            WarmUpCommand.class
+            WarmUpCommand.class,
+            GuideDocumentsCommand.class
         },
         mixinStandardHelpOptions = true,
         version = "Grintel 0.1.0")

@@ -1,6 +1,6 @@
 package grintel.cli;
 
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Report;
@@ -36,7 +36,7 @@ final class ReportJson {
         json.writeStartObject();
         json.writeStringProperty("rule", finding.rule());
         json.writeStringProperty("weight", report.weight(finding).id());
-        json.writeStringProperty("fix", RuleCatalogue.get(finding.rule()).fix().id());
+        json.writeStringProperty("fix", Demands.get(finding.rule()).fix().id());
         json.writeArrayPropertyStart("places");
         for (Place place : finding.places()) {
             json.writeStartObject();

@@ -2,7 +2,7 @@ package grintel.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxWriter;
@@ -61,7 +61,7 @@ class CommandLineTest {
         JsonNode report = json();
         assertThat(report.get("file").stringValue()).isEqualTo(essay.toString());
         assertThat(report.get("guide").stringValue()).isEqualTo("mla-9");
-        assertThat(report.get("rules").propertyNames()).containsExactlyElementsOf(RuleCatalogue.ids());
+        assertThat(report.get("rules").propertyNames()).containsExactlyElementsOf(Demands.ids());
         assertThat(report.get("rules").get("tables.rules").stringValue()).isEqualTo("not-asked");
         JsonNode finding = report.get("findings").get(0);
         assertThat(finding.propertyNames())
@@ -214,5 +214,13 @@ class CommandLineTest {
         byte[] before = Files.readAllBytes(paper);
         assertThat(run("convert", paper, "-o", paper)).isEqualTo(2);
         assertThat(Files.readAllBytes(paper)).isEqualTo(before);
+    }
+
+    @Test
+    void theDocumentsOfGuidesAreCurrent() {
+        GuideDocumentsCommand.documents()
+                .forEach((name, text) -> assertThat(Path.of("../docs/guides", name))
+                        .as("run ./grintel documents")
+                        .hasContent(text));
     }
 }

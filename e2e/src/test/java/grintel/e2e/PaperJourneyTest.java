@@ -10,10 +10,10 @@ import com.microsoft.playwright.options.FilePayload;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
-import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Examiner;
 import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
@@ -158,7 +158,7 @@ class PaperJourneyTest {
                         Brief.of(found, null, Facts.of(surname, "")),
                         LayoutLimits.within(20))
                 .findings();
-        assertThat(left).allMatch(reading -> RuleCatalogue.get(reading.rule()).fix() == FixClass.ASK);
+        assertThat(left).allMatch(reading -> Demands.get(reading.rule()).fix() == FixClass.ASK);
     }
 
     /** An essay as a general-purpose library writes it, with faults of its own. */

@@ -10,24 +10,35 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.snakeyaml.engine.v2.api.Load;
 import org.snakeyaml.engine.v2.api.LoadSettings;
+import org.snakeyaml.engine.v2.api.lowlevel.Compose;
+import org.snakeyaml.engine.v2.api.lowlevel.Parse;
+import org.snakeyaml.engine.v2.events.Event;
 import org.snakeyaml.engine.v2.exceptions.YamlEngineException;
+import org.snakeyaml.engine.v2.nodes.MappingNode;
+import org.snakeyaml.engine.v2.nodes.Node;
+import org.snakeyaml.engine.v2.nodes.NodeTuple;
+import org.snakeyaml.engine.v2.nodes.ScalarNode;
+import org.snakeyaml.engine.v2.nodes.SequenceNode;
 import org.snakeyaml.engine.v2.schema.FailsafeSchema;
 
 /**
- * A value in a YAML file and the path to it. Every scalar is read as text, so that a course number {@code 0214} or a
- * title {@code No} stays what its writer typed; numbers are made where they are asked for.
+ * A value in a YAML file, the path to it and the line it stands on. Every scalar is read as text, so that a course
+ * number {@code 0214} or a title {@code No} stays what its writer typed; numbers are made where they are asked for.
  */
 public final class DataNode {
     private static final int MOST_CHARACTERS = 1_000_000;
     private static final int DEEPEST = 32;
 
+    private final String file;
     private final String path;
-    private final @Nullable Object value;
+    private final int line;
+    private final @Nullable Node value;
 
-    private DataNode(String path, @Nullable Object value) {
+    private DataNode(String file, String path, int line, @Nullable Node value) {
+        this.file = file;
         this.path = path;
+        this.line = line;
         this.value = value;
     }
 
@@ -42,14 +53,29 @@ public final class DataNode {
                 .setLabel(name)
                 .setSchema(new FailsafeSchema())
                 .setCodePointLimit(MOST_CHARACTERS)
-                .setMaxAliasesForCollections(10)
-                .setAllowDuplicateKeys(false)
-                .setAllowRecursiveKeys(false)
                 .build();
         try {
-            return new DataNode(name, check(name, new Load(settings).loadFromString(yaml), 0));
+            check(name, settings, yaml);
+            return new DataNode(
+                    name, "", 1, new Compose(settings).composeString(yaml).orElse(null));
         } catch (YamlEngineException e) {
             throw new DataException(name + " is not readable as YAML: " + firstLine(e.getMessage()));
+        }
+    }
+
+    /** Goes over the document piece by piece first, for what builds it up goes as deep as it is nested. */
+    private static void check(String name, LoadSettings settings, String yaml) {
+        int depth = 0;
+        for (Event event : new Parse(settings).parseString(yaml)) {
+            switch (event.getEventId()) {
+                case MappingStart, SequenceStart -> depth++;
+                case MappingEnd, SequenceEnd -> depth--;
+                case Alias -> throw new DataException(name + " refers to itself; every value is written out here.");
+                default -> {}
+            }
+            if (depth > DEEPEST) {
+                throw new DataException(name + " is nested too deeply.");
+            }
         }
     }
 
@@ -65,27 +91,36 @@ public final class DataNode {
         }
     }
 
-    /** Where the value stands, for messages. */
-    public String path() {
-        return path;
-    }
-
     public boolean isMap() {
-        return value instanceof Map;
+        return value instanceof MappingNode;
     }
 
     public boolean isList() {
-        return value instanceof List;
+        return value instanceof SequenceNode;
     }
 
     /** Whether there is nothing here. */
     public boolean isMissing() {
-        return value == null || value instanceof String text && text.isBlank();
+        return value == null
+                || value instanceof ScalarNode scalar && scalar.getValue().isBlank();
     }
 
     /** The value under a key; a missing one where there is none. */
     public DataNode get(String key) {
-        return new DataNode(path + ": " + key, entries().get(key));
+        return new DataNode(
+                file,
+                path.isEmpty() ? key : path + ": " + key,
+                lineOf(key),
+                entries().get(key));
+    }
+
+    private int lineOf(String key) {
+        Node at = entries().get(key);
+        return at == null ? line : lineOf(at);
+    }
+
+    private int lineOf(Node node) {
+        return node.getStartMark().map(mark -> mark.getLine() + 1).orElse(line);
     }
 
     /** The keys of a map in order; none where nothing is here. */
@@ -95,15 +130,15 @@ public final class DataNode {
 
     /** The items of a list; none where nothing is here. */
     public List<DataNode> items() {
-        if (value == null) {
+        if (isMissing()) {
             return List.of();
         }
-        if (!(value instanceof List<?> list)) {
+        if (!(value instanceof SequenceNode list)) {
             throw wrong("should be a list");
         }
         List<DataNode> out = new ArrayList<>();
-        for (int i = 0; i < list.size(); i++) {
-            out.add(new DataNode(path + "[" + (i + 1) + "]", list.get(i)));
+        for (Node item : list.getValue()) {
+            out.add(new DataNode(file, path + "[" + (out.size() + 1) + "]", lineOf(item), item));
         }
         return out;
     }
@@ -122,8 +157,8 @@ public final class DataNode {
         if (isMissing()) {
             return null;
         }
-        if (value instanceof String text) {
-            return text.strip();
+        if (value instanceof ScalarNode scalar) {
+            return scalar.getValue().strip();
         }
         throw wrong("should be plain text");
     }
@@ -143,44 +178,29 @@ public final class DataNode {
         }
     }
 
-    /** {@code true} or {@code false}. */
-    public boolean flag() {
-        return switch (text()) {
-            case "true" -> true;
-            case "false" -> false;
-            default -> throw wrong("should be true or false, not \"" + text() + "\"");
-        };
-    }
-
     /** An error at this place. */
     public DataException wrong(String what) {
-        return new DataException(path + " " + what + ".");
+        return new DataException(
+                file + ", line " + line + ": " + (path.isEmpty() ? "the file" : path) + " " + what + ".");
     }
 
-    private Map<String, Object> entries() {
-        if (value == null) {
+    private Map<String, Node> entries() {
+        if (isMissing()) {
             return Map.of();
         }
-        if (!(value instanceof Map<?, ?> map)) {
+        if (!(value instanceof MappingNode map)) {
             throw wrong("should hold named values");
         }
-        Map<String, Object> out = new LinkedHashMap<>();
-        for (Map.Entry<?, ?> entry : map.entrySet()) {
-            out.put(String.valueOf(entry.getKey()), entry.getValue());
+        Map<String, Node> out = new LinkedHashMap<>();
+        for (NodeTuple tuple : map.getValue()) {
+            if (!(tuple.getKeyNode() instanceof ScalarNode key)) {
+                throw wrong("has a name that is no plain text");
+            }
+            if (out.put(key.getValue(), tuple.getValueNode()) != null) {
+                throw new DataException(file + ", line " + lineOf(key) + ": \"" + key.getValue() + "\" is said twice.");
+            }
         }
         return out;
-    }
-
-    private static @Nullable Object check(String name, @Nullable Object value, int depth) {
-        if (depth > DEEPEST) {
-            throw new DataException(name + " is nested too deeply.");
-        }
-        if (value instanceof Map<?, ?> map) {
-            map.values().forEach(each -> check(name, each, depth + 1));
-        } else if (value instanceof List<?> list) {
-            list.forEach(each -> check(name, each, depth + 1));
-        }
-        return value;
     }
 
     private static String firstLine(@Nullable String message) {

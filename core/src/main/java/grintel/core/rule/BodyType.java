@@ -3,7 +3,7 @@ package grintel.core.rule;
 import grintel.core.data.DataNode;
 import grintel.core.guide.Ask;
 import grintel.core.guide.Guide;
-import grintel.core.guide.Weight;
+import grintel.core.guide.demand.TypeDemands;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -55,23 +56,23 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
 
     private static @Nullable Ask asked(Guide guide, String rule) {
         Ask ask = guide.ask(rule);
-        return ask == null || ask.weight() == Weight.NOT_ASKED ? null : ask;
+        return ask.isAsked() ? ask : null;
     }
 
     /** Whether a face is among those permitted; where any is, only symbol, script and display faces are not. */
     public static boolean permits(Ask ask, String face) {
-        DataNode faces = ask.value("faces");
-        if (!faces.isList()) {
+        List<String> faces = ask.get(TypeDemands.FACES);
+        if (faces.isEmpty()) {
             String lower = face.toLowerCase(Locale.ROOT);
             return UNFIT.stream().noneMatch(lower::contains);
         }
-        return faces.texts().stream().anyMatch(permitted -> isSame(permitted, face));
+        return faces.stream().anyMatch(permitted -> isSame(permitted, face));
     }
 
     /** The face put right sets: the first of the list. */
     public static String firstFace(Ask ask) {
-        DataNode faces = ask.value("faces");
-        return faces.isList() ? faces.texts().get(0) : SAFE_FACE;
+        List<String> faces = ask.get(TypeDemands.FACES);
+        return faces.isEmpty() ? SAFE_FACE : faces.get(0);
     }
 
     /** Whether two names mean the same design: alike, or both drawn exactly by one shipped face. */
@@ -89,30 +90,18 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
         if (ask == null) {
             return size;
         }
-        if (ask.gives("sizes")) {
-            DataNode sizes = ask.value("sizes");
-            for (String name : sizes.keys()) {
-                if (isSame(name, face)) {
-                    return halfPoints(sizes.get(name));
-                }
+        for (Map.Entry<String, Integer> own : ask.get(TypeDemands.SIZES).entrySet()) {
+            if (isSame(own.getKey(), face)) {
+                return own.getValue();
             }
         }
-        int least = ask.gives("min") ? halfPoints(ask.value("min")) : 0;
-        int most = ask.gives("max") ? halfPoints(ask.value("max")) : Integer.MAX_VALUE;
+        int least = Objects.requireNonNullElse(ask.find(TypeDemands.MIN), 0);
+        int most = Objects.requireNonNullElse(ask.find(TypeDemands.MAX), Integer.MAX_VALUE);
         if (size >= least && size <= most) {
             return size;
         }
         int safe = (int) (SAFE_SIZE * 2);
         return Math.max(least, Math.min(most, safe));
-    }
-
-    private static int halfPoints(DataNode node) {
-        String text = node.text().replace("pt", "").strip();
-        try {
-            return (int) Math.round(Double.parseDouble(text) * 2);
-        } catch (NumberFormatException e) {
-            throw node.wrong("should be a size in points");
-        }
     }
 
     private record Setting(String face, int size) {}

@@ -2,8 +2,7 @@ package grintel.core.rule;
 
 import grintel.core.guide.Ask;
 import grintel.core.guide.Brief;
-import grintel.core.guide.RuleCatalogue;
-import grintel.core.guide.Weight;
+import grintel.core.guide.demand.Demands;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
@@ -27,10 +26,10 @@ public final class Examiner {
         Parts parts = Parts.recognise(paper, proof);
         Examination exam = new Examination(paper, proof, parts, brief);
         Map<String, Verdict> verdicts = new LinkedHashMap<>();
-        for (String id : RuleCatalogue.ids()) {
+        for (String id : Demands.ids()) {
             Rule rule = Rules.find(id);
             Ask ask = brief.guide().ask(id);
-            if (rule == null || ask == null || ask.weight() == Weight.NOT_ASKED) {
+            if (rule == null || !ask.isAsked()) {
                 verdicts.put(id, Verdict.NOT_ASKED);
                 continue;
             }

@@ -1,6 +1,6 @@
 package grintel.core.rule;
 
-import grintel.core.guide.Length;
+import grintel.core.guide.value.Length;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import org.jspecify.annotations.Nullable;

@@ -1,14 +1,11 @@
 package grintel.core.rule;
 
 import grintel.core.guide.Ask;
-import grintel.core.guide.Weight;
 import java.util.List;
-import java.util.Map;
 
 /** What a rule says of a paper. */
 public record Verdict(Status status, Ask ask, List<Reading> readings) {
-    static final Verdict NOT_ASKED =
-            new Verdict(Status.NOT_ASKED, new Ask("", Weight.NOT_ASKED, Map.of(), ""), List.of());
+    static final Verdict NOT_ASKED = new Verdict(Status.NOT_ASKED, Ask.nothing(""), List.of());
 
     public Verdict {
         readings = List.copyOf(readings);

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
-import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paper;
 import grintel.core.typeset.LayoutLimits;
 import java.util.List;
@@ -104,7 +104,7 @@ final class RuleCase {
 
     /** Only the writer can put it right, and the finding does not pretend otherwise. */
     void isForTheWriter() {
-        FixClass fix = RuleCatalogue.get(rule).fix();
+        FixClass fix = Demands.get(rule).fix();
         assertThat(fix == FixClass.ASK || fix == FixClass.NONE).isTrue();
         assertThat(findings()).allSatisfy(reading -> assertThat(reading.edits()).isEmpty());
     }

@@ -3,7 +3,7 @@ package grintel.core.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -14,7 +14,7 @@ class RulesAreWholeTest {
     void rulesStandInTheOrderOfTheCatalogue() {
         List<String> built = Rules.all().stream().map(Rule::id).toList();
         assertThat(built).hasSize(33);
-        List<String> inOrder = new ArrayList<>(RuleCatalogue.ids());
+        List<String> inOrder = new ArrayList<>(Demands.ids());
         inOrder.retainAll(built);
         assertThat(built).isEqualTo(inOrder);
     }

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
-import grintel.core.guide.FixClass;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.RuleCatalogue;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
@@ -81,7 +81,7 @@ class PutRightPropertyTest {
     }
 
     private static boolean isSafe(Reading reading) {
-        FixClass fix = RuleCatalogue.get(reading.rule()).fix();
+        FixClass fix = Demands.get(reading.rule()).fix();
         return fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
     }
 

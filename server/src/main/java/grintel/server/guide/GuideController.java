@@ -1,7 +1,9 @@
 package grintel.server.guide;
 
+import grintel.core.guide.Ask;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
+import grintel.core.guide.demand.RunningHeadDemands;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -21,8 +23,9 @@ class GuideController {
      */
     record GuideView(String id, String name, String summary, String headerWords) {
         static GuideView of(Guide guide) {
-            var ask = guide.ask("running-head.text");
-            return new GuideView(guide.id(), guide.name(), guide.summary(), ask == null ? "none" : ask.text("content"));
+            Ask ask = guide.ask("running-head.text");
+            String words = ask.isAsked() ? ask.get(RunningHeadDemands.CONTENT).id() : "none";
+            return new GuideView(guide.id(), guide.name(), guide.summary(), words);
         }
     }
 }

@@ -1,8 +1,8 @@
 package grintel.server.paper;
 
-import grintel.core.guide.FixClass;
-import grintel.core.guide.RuleCatalogue;
-import grintel.core.guide.Station;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.guide.demand.Station;
 import grintel.core.rule.PaperFacts;
 import grintel.core.rule.PutRight;
 import grintel.core.rule.Reading;
@@ -131,7 +131,7 @@ public class PaperService {
     /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
     private static Predicate<Reading> chosen(PutRightWish wish, Stets stets) {
         return reading -> {
-            FixClass fix = RuleCatalogue.get(reading.rule()).fix();
+            FixClass fix = Demands.get(reading.rule()).fix();
             boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && wish.wordsConfirmed();
             boolean meant = wish.reading() != null
                     ? ReadingKey.of(reading).equals(wish.reading())

@@ -1,8 +1,8 @@
 package grintel.server.paper;
 
-import grintel.core.guide.FixClass;
-import grintel.core.guide.RuleCatalogue;
-import grintel.core.guide.Station;
+import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.guide.demand.Station;
 import grintel.core.rule.Change;
 import grintel.core.rule.Place;
 import grintel.core.rule.Quantity;
@@ -70,7 +70,7 @@ record ReadingsView(List<StationReadings> stations) {
 
             @Nullable String stet) {
         static ReadingView of(Reading reading, Verdict verdict, Stets stets) {
-            FixClass fix = RuleCatalogue.get(reading.rule()).fix();
+            FixClass fix = Demands.get(reading.rule()).fix();
             boolean bulk = fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
             return new ReadingView(
                     ReadingKey.of(reading),

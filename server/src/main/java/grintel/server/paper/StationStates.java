@@ -1,6 +1,6 @@
 package grintel.server.paper;
 
-import grintel.core.guide.Station;
+import grintel.core.guide.demand.Station;
 import grintel.core.rule.Report;
 import grintel.core.rule.Verdict;
 import java.util.ArrayList;

@@ -4,7 +4,7 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.MarginalContent;
 import grintel.core.edit.Piece;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Weight;
+import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paragraph;
@@ -28,17 +28,16 @@ final class HeadFixes {
     /** The words a header should hold beside the number; null where they depend on a fact that is not known. */
     static @Nullable String expectedWords(Examination exam) {
         Ask ask = exam.brief().guide().ask("running-head.text");
-        if (ask == null || ask.weight() == Weight.NOT_ASKED) {
+        if (!ask.isAsked()) {
             return null;
         }
-        return switch (ask.text("content")) {
-            case "none" -> "";
-            case "surname" -> surname(exam);
-            case "short-title" -> {
+        return switch (ask.get(RunningHeadDemands.CONTENT)) {
+            case NONE -> "";
+            case SURNAME -> surname(exam);
+            case SHORT_TITLE -> {
                 String title = exam.brief().facts().get("short-title");
                 yield title == null ? null : title.toUpperCase(Locale.ROOT);
             }
-            default -> throw ask.value("content").wrong("should be surname, short-title or none");
         };
     }
 

@@ -3,6 +3,7 @@ package grintel.core.rule.runninghead;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
@@ -27,11 +28,7 @@ public final class RunningHeadFirstPageRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        return switch (ask.text("first-page")) {
-            case "same" -> same(exam);
-            case "none" -> none(exam);
-            default -> throw ask.value("first-page").wrong("should be same or none");
-        };
+        return ask.get(RunningHeadDemands.FIRST_PAGE) == RunningHeadDemands.FirstPage.SAME ? same(exam) : none(exam);
     }
 
     private List<Reading> same(Examination exam) {

@@ -1,6 +1,7 @@
 package grintel.core.rule.runninghead;
 
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Quantity;
 import grintel.core.rule.Reading;
@@ -20,7 +21,7 @@ public final class RunningHeadLengthRule implements Rule {
         if (words.isEmpty()) {
             return List.of();
         }
-        int most = ask.number("characters");
+        int most = ask.get(RunningHeadDemands.CHARACTERS);
         int is = words.codePointCount(0, words.length());
         Quantity measured = Quantity.count(is, "characters");
         Quantity asked = Quantity.count(most, "characters at most");

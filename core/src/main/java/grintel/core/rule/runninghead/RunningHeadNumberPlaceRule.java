@@ -2,7 +2,8 @@ package grintel.core.rule.runninghead;
 
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.RunningHeadDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Quantity;
 import grintel.core.rule.Reading;
@@ -27,11 +28,7 @@ public final class RunningHeadNumberPlaceRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        boolean top = switch (ask.text("place")) {
-            case "top-right" -> true;
-            case "bottom-centre" -> false;
-            default -> throw ask.value("place").wrong("should be top-right or bottom-centre");
-        };
+        boolean top = ask.get(RunningHeadDemands.PLACE) != RunningHeadDemands.NumberPlace.BOTTOM_CENTRE;
         Quantity asked = Quantity.words(top ? "top right" : "bottom centre");
         Map<String, List<Head>> off = new LinkedHashMap<>();
         boolean any = false;

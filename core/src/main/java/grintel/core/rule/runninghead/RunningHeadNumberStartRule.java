@@ -3,6 +3,7 @@ package grintel.core.rule.runninghead;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
@@ -27,7 +28,7 @@ public final class RunningHeadNumberStartRule implements Rule {
         if (exam.heads().all().stream().noneMatch(Head::hasNumber)) {
             return List.of();
         }
-        int start = ask.number("start");
+        int start = ask.get(RunningHeadDemands.START);
         Quantity asked = Quantity.words(Integer.toString(start));
         ProofPage first = exam.proof().pages().get(0);
         List<Reading> readings = new ArrayList<>();

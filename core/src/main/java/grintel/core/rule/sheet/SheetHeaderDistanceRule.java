@@ -3,7 +3,8 @@ package grintel.core.rule.sheet;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.SheetDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
@@ -24,7 +25,7 @@ public final class SheetHeaderDistanceRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Length asked = ask.length("header");
+        Length asked = ask.get(SheetDemands.HEADER);
         Quantity required = Quantity.length(asked);
         Map<Integer, List<Section>> off = new LinkedHashMap<>();
         for (Section section : exam.paper().sections()) {

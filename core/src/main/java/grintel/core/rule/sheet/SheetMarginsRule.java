@@ -3,7 +3,8 @@ package grintel.core.rule.sheet;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.SheetDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.paper.Property;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
@@ -39,7 +40,13 @@ public final class SheetMarginsRule implements Rule {
         List<Reading> readings = new ArrayList<>();
         String gutterSide = exam.paper().settings().gutterAtTop() ? "top" : "left";
         SIDES.forEach((side, property) -> {
-            Length asked = ask.length(side);
+            Length asked = ask.get(
+                    switch (side) {
+                        case "top" -> SheetDemands.TOP;
+                        case "right" -> SheetDemands.RIGHT;
+                        case "bottom" -> SheetDemands.BOTTOM;
+                        default -> SheetDemands.LEFT;
+                    });
             Map<Long, List<Section>> off = new LinkedHashMap<>();
             for (Section section : exam.paper().sections()) {
                 int is = Math.abs(section.get(property))

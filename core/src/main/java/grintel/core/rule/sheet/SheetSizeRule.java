@@ -3,7 +3,8 @@ package grintel.core.rule.sheet;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.SheetDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
@@ -24,8 +25,8 @@ public final class SheetSizeRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Length width = ask.length("width");
-        Length height = ask.length("height");
+        Length width = ask.get(SheetDemands.WIDTH);
+        Length height = ask.get(SheetDemands.HEIGHT);
         Quantity asked = size(width.twips(), height.twips(), width.unit());
         Map<Quantity, List<Section>> off = new LinkedHashMap<>();
         for (Section section : exam.paper().sections()) {

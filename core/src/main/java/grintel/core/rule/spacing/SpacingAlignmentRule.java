@@ -2,6 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.edit.Cause;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
@@ -12,7 +13,6 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.Role;
 import java.util.List;
-import java.util.Locale;
 
 /** Text paragraphs stand at the left margin with a ragged right edge, or as the guide asks. */
 public final class SpacingAlignmentRule implements Rule {
@@ -51,11 +51,9 @@ public final class SpacingAlignmentRule implements Rule {
     }
 
     private static Alignment alignment(Ask ask) {
-        return switch (ask.text("alignment").toLowerCase(Locale.ROOT)) {
-            case "left" -> Alignment.LEFT;
-            case "justified" -> Alignment.JUSTIFIED;
-            default -> throw ask.value("alignment").wrong("should be left or justified");
-        };
+        return ask.get(SpacingDemands.ALIGNMENT) == SpacingDemands.Alignment.LEFT
+                ? Alignment.LEFT
+                : Alignment.JUSTIFIED;
     }
 
     private static Quantity name(Alignment alignment) {

@@ -2,6 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Place;
@@ -25,7 +26,7 @@ public final class SpacingBlankParagraphsRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        boolean titleIsFree = ask.gives("around-title");
+        boolean titleIsFree = ask.get(SpacingDemands.AROUND_TITLE) == SpacingDemands.AroundTitle.FREE;
         List<Place> places = new ArrayList<>();
         List<Edit> edits = new ArrayList<>();
         int count = 0;

@@ -4,7 +4,8 @@ import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Holder;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.SpacingDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
@@ -24,7 +25,7 @@ public final class SpacingFirstLineRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Length indent = ask.length("indent");
+        Length indent = ask.get(SpacingDemands.INDENT);
         Quantity asked = Quantity.length(indent);
         ParagraphGroups off = new ParagraphGroups();
         List<Paragraph> judged = FirstLines.judged(exam);

@@ -2,6 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.edit.Cause;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
@@ -34,7 +35,7 @@ public final class SpacingLineRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        double multiple = ask.decimal("multiple");
+        double multiple = ask.get(SpacingDemands.MULTIPLE);
         Quantity asked = Quantity.lines(multiple);
         ParagraphGroups off = new ParagraphGroups();
         List<Paragraph> judged = exam.paragraphs(SpacedRoles.AS_TEXT);

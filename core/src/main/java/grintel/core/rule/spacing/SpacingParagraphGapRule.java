@@ -4,7 +4,8 @@ import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Holder;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Length;
+import grintel.core.guide.demand.SpacingDemands;
+import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
@@ -26,9 +27,9 @@ public final class SpacingParagraphGapRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Length before = ask.length("before");
-        Length after = ask.length("after");
-        boolean titleIsFree = ask.gives("around-title");
+        Length before = ask.get(SpacingDemands.BEFORE);
+        Length after = ask.get(SpacingDemands.AFTER);
+        boolean titleIsFree = ask.get(SpacingDemands.AROUND_TITLE) == SpacingDemands.AroundTitle.FREE;
         ParagraphGroups offBefore = new ParagraphGroups();
         ParagraphGroups offAfter = new ParagraphGroups();
         List<Paragraph> judged = exam.paragraphs(SpacedRoles.AS_TEXT);

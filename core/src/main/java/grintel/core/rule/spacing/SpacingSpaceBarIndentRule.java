@@ -2,7 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Weight;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Quantity;
@@ -50,9 +50,9 @@ public final class SpacingSpaceBarIndentRule implements Rule {
     /** The indent the guide asks for takes the place of the spaces; where it asks for none, they only go. */
     private static List<Edit> edits(Examination exam, List<Paragraph> paragraphs) {
         Ask firstLine = exam.brief().guide().ask("spacing.first-line");
-        if (firstLine != null && firstLine.weight() != Weight.NOT_ASKED) {
+        if (firstLine.isAsked()) {
             return SpacingFirstLineRule.edits(
-                    exam, paragraphs, firstLine.length("indent").rounded());
+                    exam, paragraphs, firstLine.get(SpacingDemands.INDENT).rounded());
         }
         List<Edit> edits = new ArrayList<>();
         paragraphs.forEach(paragraph -> edits.addAll(FirstLines.removeLeadingSpace(paragraph)));

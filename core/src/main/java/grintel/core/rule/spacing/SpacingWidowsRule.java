@@ -2,6 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.edit.Cause;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
@@ -21,15 +22,11 @@ public final class SpacingWidowsRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         List<Paragraph> judged = exam.parts().of(Role.TEXT, Role.ABSTRACT);
-        String control = ask.text("control");
-        if (judged.isEmpty() || control.equals("any")) {
+        SpacingDemands.Widows control = ask.get(SpacingDemands.CONTROL);
+        if (judged.isEmpty() || control == SpacingDemands.Widows.ANY) {
             return List.of();
         }
-        boolean keep = switch (control) {
-            case "keep" -> true;
-            case "loose" -> false;
-            default -> throw ask.value("control").wrong("should be keep, loose or any");
-        };
+        boolean keep = control == SpacingDemands.Widows.KEEP;
         Quantity asked = Quantity.words(keep ? "kept together" : "loose");
         List<Paragraph> off = judged.stream()
                 .filter(paragraph -> paragraph.format().get(ParagraphProperties.WIDOW_CONTROL) != keep)

@@ -1,8 +1,8 @@
 package grintel.core.rule.type;
 
-import grintel.core.data.DataNode;
 import grintel.core.edit.Holder;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.TypeDemands;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.BodyType;
@@ -45,7 +45,7 @@ public final class TypeFaceRule implements Rule {
     }
 
     private static Quantity asked(Ask ask) {
-        DataNode faces = ask.value("faces");
-        return Quantity.words(faces.isList() ? String.join(", ", faces.texts()) : "any legible face");
+        List<String> faces = ask.get(TypeDemands.FACES);
+        return Quantity.words(faces.isEmpty() ? "any legible face" : String.join(", ", faces));
     }
 }

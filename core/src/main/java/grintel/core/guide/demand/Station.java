@@ -1,4 +1,4 @@
-package grintel.core.guide;
+package grintel.core.guide.demand;
 
 /** The stations of the order of work, in order. */
 public enum Station {

@@ -1,6 +1,8 @@
-package grintel.core.guide;
+package grintel.core.guide.value;
 
 import grintel.core.data.DataNode;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -12,7 +14,6 @@ import java.util.regex.Pattern;
  */
 public record Length(double twips, Unit unit) {
     private static final Pattern WRITTEN = Pattern.compile("(-?[0-9]+(?:\\.[0-9]+)?) ?(in|cm|mm|pt)");
-    private static final double LARGEST_INCHES = 100;
 
     /** Units of length. */
     public enum Unit {
@@ -42,24 +43,34 @@ public record Length(double twips, Unit unit) {
     /** Reads {@code 1 in}, {@code 2.54 cm}, {@code 12 pt}. */
     static Length of(DataNode node) {
         String text = node.text();
-        Matcher written = WRITTEN.matcher(text);
-        if (!written.matches()) {
+        if (!WRITTEN.matcher(text).matches()) {
             throw node.wrong("should be a length with its unit, such as 1 in or 2.54 cm, not \"" + text + "\"");
         }
-        for (Unit unit : Unit.values()) {
-            if (unit.sign.equals(written.group(2))) {
-                double twips = Double.parseDouble(written.group(1)) * unit.twips;
-                if (Math.abs(twips) > LARGEST_INCHES * Unit.INCHES.twips) {
-                    throw node.wrong("is larger than any sheet");
+        return parse(text);
+    }
+
+    /** @throws IllegalArgumentException when the text is no length with a unit */
+    public static Length parse(String text) {
+        Matcher written = WRITTEN.matcher(text);
+        if (written.matches()) {
+            for (Unit unit : Unit.values()) {
+                if (unit.sign.equals(written.group(2))) {
+                    return new Length(Double.parseDouble(written.group(1)) * unit.twips, unit);
                 }
-                return new Length(twips, unit);
             }
         }
-        throw new IllegalStateException("The pattern lets through a unit that is none: " + text);
+        throw new IllegalArgumentException("No length: " + text);
     }
 
     /** Rounded to whole twips. */
     public int rounded() {
         return (int) Math.round(twips);
+    }
+
+    /** As files write it, to hundredths of the unit. */
+    @Override
+    public String toString() {
+        BigDecimal number = BigDecimal.valueOf(twips / unit.twips).setScale(2, RoundingMode.HALF_UP);
+        return (number.signum() == 0 ? "0" : number.stripTrailingZeros().toPlainString()) + " " + unit.sign;
     }
 }
