@@ -2,21 +2,22 @@ import { type RefObject, useMemo } from 'react'
 import type { Units, Zoom } from '../ui/settings'
 import { type Hit } from './find'
 import { DimensionLines } from './page/DimensionLines'
-import { dimensionsOf } from './page/dimensions'
 import { FoundWords } from './page/FoundWords'
 import { type Mark, marksOn } from './page/marks'
 import { MarkSigns } from './page/MarkSigns'
 import { PageColumn, type Target } from './page/PageColumn'
 import { SheetPage } from './page/SheetPage'
-import type { Layout, Page, Reading } from './useProof'
+import { placeStrokes } from './page/strokes'
+import type { Layout, Page, Reading, Stroke } from './useProof'
 import { useSize } from './useSize'
 import { scaleOf } from './zoom'
 
 interface Drawn {
   paper: string
-  station: string
-  /** Readings of the station, for its marks and dimension lines. */
+  /** Readings of the station, for its marks. */
   readings: Reading[]
+  /** What the station measures, by page. */
+  strokes: ReadonlyMap<number, Stroke[]>
   units: Units
   chosenMark: string | null
   /** Key of the reading pointed at, whose marks, dimension lines and row stand out. */
@@ -26,6 +27,8 @@ interface Drawn {
   onMark: (mark: Mark) => void
   onLit: (reading: string | null) => void
 }
+
+const NONE: Stroke[] = []
 
 /** The desk: the pages with their marks and measures. */
 export function Desk({
@@ -59,8 +62,8 @@ function MarkedPage({
   page,
   paper,
   scale,
-  station,
   readings,
+  strokes,
   units,
   chosenMark,
   lit,
@@ -69,10 +72,8 @@ function MarkedPage({
   onMark,
   onLit,
 }: Drawn & { page: Page; scale: number }) {
-  const dimensions = useMemo(
-    () => dimensionsOf(station, page, readings, units),
-    [station, page, readings, units],
-  )
+  const measured = strokes.get(page.number) ?? NONE
+  const dimensions = useMemo(() => placeStrokes(page, measured, units), [page, measured, units])
   const marks = useMemo(() => marksOn(page, readings, units), [page, readings, units])
   const found = hits.filter((each) => each.page === page.number)
   return (

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import type { Filter } from './choice'
-import { finding, rowActions } from './fixtures'
+import { finding, place, rowActions } from './fixtures'
 import { Ledger } from './Ledger'
 import type { Reading } from './useProof'
 
@@ -33,8 +33,8 @@ describe('the ledger', () => {
   })
 
   it('says at how many places, where there are several', () => {
-    const place = { part: 'text', page: 1, paragraph: 5, quote: '' }
-    show([{ ...left, places: [place, place, place] }, finding('sheet.size', 'sheet')], null)
+    const at = place({ page: 1, paragraph: 5, quote: '' })
+    show([{ ...left, places: [at, at, at] }, finding('sheet.size', 'sheet')], null)
     const rows = screen.getAllByRole('listitem')
     expect(rows[0]?.textContent).toContain('3 × places')
     expect(rows[1]?.textContent).not.toContain('places')

@@ -1,4 +1,4 @@
-import { type Filter, shownReadings, stationOf } from './choice'
+import { type Filter, isSafe, shownReadings, stationOf } from './choice'
 import { LedgerHead, ReadingRow, type RowActions } from './ReadingRow'
 import type { Paper, Station } from './useProof'
 
@@ -28,7 +28,7 @@ export function Ledger({
   if (shown.length === 0) {
     return <Empty>{emptyText(station, filter)}</Empty>
   }
-  const mendable = station.readings.filter((each) => each.mendable).length
+  const mendable = station.readings.filter(isSafe).length
   return (
     <div className="ml-[26px] border-y border-rule bg-base-200/40">
       <LedgerHead />

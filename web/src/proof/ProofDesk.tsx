@@ -17,8 +17,10 @@ import { useChoice } from './useChoice'
 import { useCommands } from './useCommands'
 import { useFind } from './useFind'
 import { useKeys } from './useKeys'
-import type { Layout, Paper, Station } from './useProof'
+import { type Layout, type Paper, type Station, type Stroke, useStrokes } from './useProof'
 import { nextZoom } from './zoom'
+
+const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
 
 type Overlay = 'keys' | 'page' | 'hand-in'
 
@@ -34,6 +36,7 @@ export function ProofDesk({
 }) {
   const { units, zoom, singleKeys } = useSettings()
   const choice = useChoice(layout, stations)
+  const strokes = useStrokes(paper.id, choice.station, paper.step)
   const commands = useCommands(paper, stations, choice.say)
   const find = useFind(layout.pages, choice.goTo)
   const [filter, setFilter] = useState<Filter>('all')
@@ -68,7 +71,7 @@ export function ProofDesk({
     j: () => choice.move(1),
     k: () => choice.move(-1),
     n: () => choice.reading && choice.nextPlace(choice.reading),
-    p: () => choice.reading && commands.putReadingRight(choice.reading),
+    p: () => choice.reading && commands.putReadingRight(choice.reading, choice.place),
     s: letStand,
     a: commands.putAllRight,
     u: commands.undo,
@@ -113,7 +116,8 @@ export function ProofDesk({
             onHandIn={() => setOverlay('hand-in')}
             onLit={setLit}
             onReading={choice.chooseReading}
-            onPutRight={commands.putReadingRight}
+            onPutRight={(reading) => commands.putReadingRight(reading, choice.place)}
+            onPutPlaceRight={(reading) => commands.putPlaceRight(reading, choice.place)}
             onPutStationRight={commands.putStationRight}
             onNextPlace={choice.nextPlace}
             onLetting={setLetting}
@@ -153,8 +157,8 @@ export function ProofDesk({
               <Desk
                 layout={layout}
                 paper={paper.id}
-                station={choice.station}
                 readings={choice.readings}
+                strokes={strokes.data ?? NO_STROKES}
                 units={units}
                 zoom={zoom}
                 chosenMark={choice.key && `${choice.key}#${choice.place}`}
@@ -181,6 +185,7 @@ export function ProofDesk({
       {commands.consent && (
         <ConsentDialog
           readings={commands.consent.readings}
+          place={commands.consent.place}
           looksToo={commands.consent.looksToo}
           onConfirm={commands.confirm}
           onLooksOnly={commands.looksOnly}

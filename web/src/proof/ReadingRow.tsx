@@ -1,6 +1,6 @@
 import { Key } from '../ui/Key'
 import type { Units } from '../ui/settings'
-import { isOpen, stands } from './choice'
+import { isOpen, isSafe, stands } from './choice'
 import { StetForm } from './StetForm'
 import { offBy, quantityText } from './units'
 import type { Reading } from './useProof'
@@ -16,6 +16,7 @@ export interface RowActions {
   onLit: (reading: string | null) => void
   onReading: (key: string | null) => void
   onPutRight: (reading: Reading) => void
+  onPutPlaceRight: (reading: Reading) => void
   onNextPlace: (reading: Reading) => void
   onLetting: (reading: string | null) => void
   onStet: (reading: Reading, reason: string) => void
@@ -111,6 +112,7 @@ function Details({
   busy,
   letting,
   onPutRight,
+  onPutPlaceRight,
   onNextPlace,
   onLetting,
   onStet,
@@ -136,7 +138,12 @@ function Details({
           <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
             {reading.mendable && (
               <Command keyName="P" disabled={busy} onClick={() => onPutRight(reading)}>
-                Put right
+                {isSafe(reading) ? 'Put right' : 'Put right here…'}
+              </Command>
+            )}
+            {isSafe(reading) && places > 1 && (
+              <Command disabled={busy} onClick={() => onPutPlaceRight(reading)}>
+                Only here
               </Command>
             )}
             {stands(reading) ? (
@@ -165,7 +172,7 @@ function Command({
   children,
   ...button
 }: {
-  keyName: string
+  keyName?: string
   children: string
   disabled?: boolean
   onClick: () => void
@@ -175,7 +182,7 @@ function Command({
       <button type="button" className="pencil-link" {...button}>
         {children}
       </button>
-      <Key name={keyName} />
+      {keyName && <Key name={keyName} />}
     </span>
   )
 }

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { isOpen, neighbour, shownReadings, stands } from './choice'
-import { finding } from './fixtures'
+import { finding, place } from './fixtures'
 import type { Reading, Station } from './useProof'
 
-const twice = [1, 2].map((page) => ({ part: 'text', page, paragraph: page, quote: '' }))
+const twice = [1, 2].map((page) => place({ page, paragraph: page }))
 const left = finding('sheet.margins', 'left')
 const header = finding('sheet.header-distance', 'header', {
   stet: 'as in the course sample',

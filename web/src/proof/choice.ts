@@ -15,6 +15,11 @@ export function stands(reading: Reading): boolean {
   return reading.stet !== undefined
 }
 
+/** Whether a reading can be put right wherever it is off, at once. */
+export function isSafe(reading: Reading): boolean {
+  return reading.mendable && reading.fix !== 'ask'
+}
+
 /** The station of a rule, which its name begins with. */
 export function stationOf(rule: string): string {
   return rule.split('.')[0] ?? ''

@@ -1,6 +1,6 @@
 import { vi } from 'vitest'
 import type { RowActions } from './ReadingRow'
-import type { Line, Page, Paper, Reading, Run } from './useProof'
+import type { Line, Page, Paper, Place, Reading, Run } from './useProof'
 
 /** Some text in a face, for tests. */
 export function run(text: string, x: number, width: number, more: Partial<Run> = {}): Run {
@@ -45,6 +45,11 @@ export function page(lines: Line[], more: Partial<Page> = {}): Page {
   }
 }
 
+/** A place in the text, for tests. */
+export function place(more: Partial<Place> = {}): Place {
+  return { part: 'text', page: 1, paragraph: 5, quote: '', anchor: 'a', fix: 'looks', ...more }
+}
+
 /** A reading that is off, for tests. */
 export function finding(rule: string, quantity: string, more: Partial<Reading> = {}): Reading {
   return {
@@ -61,7 +66,10 @@ export function finding(rule: string, quantity: string, more: Partial<Reading> =
     message: 'The left margin is 1.25 in; the guide asks for 1 in.',
     why: 'The same white on all four sides.',
     source: 'MLA 9',
-    places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+    sign: 'ring',
+    edge: '',
+    note: '{asked}',
+    places: [place()],
     changes: [],
     ...more,
   }
@@ -77,6 +85,7 @@ export function rowActions() {
     onLit: vi.fn(),
     onReading: vi.fn(),
     onPutRight: vi.fn(),
+    onPutPlaceRight: vi.fn(),
     onNextPlace: vi.fn(),
     onLetting: vi.fn(),
     onStet: vi.fn(),

@@ -1,5 +1,5 @@
 import type { Units } from '../ui/settings'
-import type { Quantity, Reading } from './useProof'
+import type { Measure, Reading } from './useProof'
 
 const TWIPS_PER_INCH = 1440
 const TWIPS_PER_CENTIMETRE = 1440 / 2.54
@@ -19,7 +19,7 @@ export function lengthOfPoints(points: number, units: Units): string {
 }
 
 /** A quantity in the unit the person chose; sizes of type stay in points. */
-export function quantityText(quantity: Quantity, units: Units): string {
+export function quantityText(quantity: Measure, units: Units): string {
   if (quantity.twips === undefined || quantity.text.endsWith('pt') || units === 'inches') {
     return quantity.text
   }

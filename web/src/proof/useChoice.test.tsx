@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import { finding, line, page } from './fixtures'
+import { finding, line, page, place } from './fixtures'
 import { useChoice } from './useChoice'
 import type { Layout, Station } from './useProof'
 
@@ -14,8 +14,8 @@ const left = finding('sheet.margins', 'left')
 const gap = finding('spacing.paragraph-gap', 'after', {
   name: 'Space after',
   places: [
-    { part: 'text', page: 1, paragraph: 5, quote: 'In all three' },
-    { part: 'text', page: 2, paragraph: 9, quote: '' },
+    place({ page: 1, paragraph: 5, quote: 'In all three' }),
+    place({ page: 2, paragraph: 9, quote: '' }),
   ],
 })
 

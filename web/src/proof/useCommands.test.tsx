@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { finding, paperOf } from './fixtures'
+import { finding, paperOf, place } from './fixtures'
 import { useCommands } from './useCommands'
 import type { Station } from './useProof'
 
@@ -49,7 +49,7 @@ const wishes = () => sent.map((each) => JSON.parse(String(each.body)) as unknown
 describe('putting right', () => {
   it('asks nothing where only looks change, and says what was done', async () => {
     const { result, said } = commands()
-    act(() => result.current.putReadingRight(left))
+    act(() => result.current.putReadingRight(left, 0))
     await waitFor(() =>
       expect(result.current.outcome).toEqual({ done: ['Left margin'], changed: ['1 section'] }),
     )
@@ -84,10 +84,23 @@ describe('putting right', () => {
     expect(wishes()[0]).toEqual({ wordsConfirmed: false })
   })
 
+  it('puts one place right by itself, and asks first where only the writer can say', async () => {
+    const { result } = commands()
+    act(() => result.current.putPlaceRight(left, 0))
+    await waitFor(() => expect(result.current.outcome).not.toBeNull())
+    expect(wishes()[0]).toEqual({ reading: left.key, places: ['a'], wordsConfirmed: false })
+    const emphasis = finding('type.emphasis', 'bold', { fix: 'ask', places: [place({ fix: 'ask' })] })
+    act(() => result.current.putReadingRight(emphasis, 0))
+    expect(result.current.consent).toMatchObject({ readings: [emphasis], place: { anchor: 'a' } })
+    act(() => result.current.confirm())
+    await waitFor(() => expect(result.current.outcome).not.toBeNull())
+    expect(wishes()[1]).toEqual({ reading: emphasis.key, places: ['a'], wordsConfirmed: true })
+  })
+
   it('says when nothing was to be done', async () => {
     answer = () => ({ id: 'w', finished: true, stage: '', done: [], changed: [] })
     const { result, said } = commands()
-    act(() => result.current.putReadingRight(left))
+    act(() => result.current.putReadingRight(left, 0))
     await waitFor(() => expect(said).toContain('There was nothing to put right'))
   })
 })

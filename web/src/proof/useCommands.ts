@@ -1,8 +1,10 @@
 import { useState } from 'react'
+import { isSafe } from './choice'
 import {
   type Kind,
   type Outcome,
   type Paper,
+  type Place,
   type Reading,
   type Station,
   useSteps,
@@ -14,6 +16,8 @@ interface Consent {
   readings: Reading[]
   wish: Wish
   looksToo: boolean
+  /** The one place it is about, where it is about one. */
+  place: Place | undefined
 }
 
 /** What a writer can have done to the paper; words change only after consent. */
@@ -23,7 +27,7 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
   const [outcome, setOutcome] = useState<Outcome | null>(null)
   const all = Object.values(steps)
   const busy = all.some((each) => each.isPending)
-  const mendable = stations.flatMap((each) => each.readings.filter((reading) => reading.mendable))
+  const mendable = stations.flatMap((each) => each.readings.filter(isSafe))
 
   /** Runs a command unless one is under way; what the last one said is over. */
   const start = (command: () => void) => {
@@ -49,9 +53,22 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
   const ask = (wanted: Reading[], wish: Wish) => {
     const words = wanted.filter((each) => each.fix === 'apparatus')
     if (words.length > 0) {
-      setConsent({ readings: words, wish, looksToo: words.length < wanted.length })
+      setConsent({ readings: words, wish, looksToo: words.length < wanted.length, place: undefined })
     } else if (wanted.length > 0) {
       putRight(wish)
+    }
+  }
+  /** One place by itself; where its words change, or only the writer can say, it is asked about first. */
+  const putPlaceRight = (reading: Reading, index: number) => {
+    const place = reading.places[index] ?? reading.places[0]
+    if (!place || !reading.mendable || place.fix === 'none') {
+      return
+    }
+    const wish = { reading: reading.key, places: [place.anchor], wordsConfirmed: false }
+    if (place.fix === 'looks') {
+      putRight(wish)
+    } else {
+      setConsent({ readings: [reading], wish, looksToo: false, place })
     }
   }
 
@@ -73,16 +90,17 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     },
     leave: () => setConsent(null),
     closeOutcome: () => setOutcome(null),
-    putReadingRight: (reading: Reading) => {
-      if (reading.mendable) {
+    putPlaceRight,
+    /** A reading at all its places; one that only the writer can judge, at the place at hand. */
+    putReadingRight: (reading: Reading, place: number) => {
+      if (isSafe(reading)) {
         ask([reading], { reading: reading.key, wordsConfirmed: false })
+      } else {
+        putPlaceRight(reading, place)
       }
     },
     putStationRight: (of: Station) =>
-      ask(
-        of.readings.filter((each) => each.mendable),
-        { station: of.id, wordsConfirmed: false },
-      ),
+      ask(of.readings.filter(isSafe), { station: of.id, wordsConfirmed: false }),
     putAllRight: () => ask(mendable, { wordsConfirmed: false }),
     stet: (reading: Reading, reason: string) =>
       start(() =>

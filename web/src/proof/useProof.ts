@@ -12,7 +12,8 @@ export type Run = Schemas['RunView']
 export type Station = Schemas['StationReadings']
 export type Reading = Schemas['ReadingView']
 export type Place = Schemas['PlaceView']
-export type Quantity = Schemas['QuantityView']
+export type Measure = Schemas['MeasureView']
+export type Stroke = Schemas['StrokeView']
 export type Wish = Schemas['PutRightRequest']
 
 /** What a paper is handed in as. */
@@ -66,6 +67,19 @@ export function useReadings(id: string, step: number | undefined) {
   })
 }
 
+/** What a station measures on the pages of the step a paper stands at, by page. */
+export function useStrokes(id: string, station: string, step: number) {
+  return useQuery({
+    queryKey: ['strokes', id, step, station],
+    queryFn: async () => {
+      const { pages } = body(
+        await api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station } } }),
+      )
+      return new Map(pages.map(({ page, strokes }) => [page, strokes]))
+    },
+  })
+}
+
 /** What changes a paper: each is a step, and what was shown of the paper is fetched again. */
 export function useSteps(id: string, onStage: (stage: string) => void) {
   const client = useQueryClient()
@@ -73,6 +87,7 @@ export function useSteps(id: string, onStage: (stage: string) => void) {
     // A step number can come to mean another file once steps were dropped, so nothing kept under it may stay.
     client.removeQueries({ queryKey: ['layout', id], type: 'inactive' })
     client.removeQueries({ queryKey: ['readings', id], type: 'inactive' })
+    client.removeQueries({ queryKey: ['strokes', id] })
     await client.invalidateQueries({ queryKey: ['paper', id] })
     await Promise.all([
       client.invalidateQueries({ queryKey: ['layout', id] }),

@@ -1,7 +1,7 @@
 import { cleanup, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { DimensionLines } from './DimensionLines'
-import type { Dimension } from './dimensions'
+import type { Dimension } from './strokes'
 
 afterEach(cleanup)
 

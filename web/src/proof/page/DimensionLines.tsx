@@ -1,5 +1,5 @@
 import { memo } from 'react'
-import type { Dimension } from './dimensions'
+import type { Dimension } from './strokes'
 
 const HEAD = 4
 /** Between ends nearer than this the arrows point from outside, as on any drawing. */

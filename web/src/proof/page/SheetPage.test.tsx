@@ -1,20 +1,34 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { finding, line, page } from '../fixtures'
+import { finding, line, page, place } from '../fixtures'
+import type { Stroke } from '../useProof'
 import { DimensionLines } from './DimensionLines'
-import { dimensionsOf } from './dimensions'
 import { marksOn } from './marks'
 import { MarkSigns } from './MarkSigns'
 import { SheetPage } from './SheetPage'
+import { placeStrokes } from './strokes'
 
 afterEach(cleanup)
 
 const gap = finding('spacing.paragraph-gap', 'after', {
+  sign: 'close-up',
+  edge: 'after',
+  note: 'close {is}',
   name: 'Space after',
   is: { text: '8 pt', twips: 160 },
-  places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+  places: [place({ page: 1, paragraph: 5, quote: '' })],
 })
 const left = finding('sheet.margins', 'left', { places: [] })
+const margin: Stroke = {
+  quantity: 'left',
+  axis: 'across',
+  reading: left.key,
+  from: 0,
+  to: 90,
+  asked: 72,
+  near: 72,
+  far: 720,
+}
 const sheet = page([line(5, 0, 100)])
 
 function show(lit: string | null = null) {
@@ -23,7 +37,7 @@ function show(lit: string | null = null) {
   const { container } = render(
     <SheetPage page={sheet} paper="0c5d" scale={1}>
       <DimensionLines
-        dimensions={dimensionsOf('sheet', sheet, [left], 'inches')}
+        dimensions={placeStrokes(sheet, [margin], 'inches')}
         scale={1}
         lit={lit}
         onLit={onLit}

@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { finding, line, page, run } from '../fixtures'
+import { finding, line, page, place, run } from '../fixtures'
 import { marksOn } from './marks'
 
 const gap = finding('spacing.paragraph-gap', 'after', {
   name: 'Space after',
+  sign: 'close-up',
+  edge: 'after',
+  note: 'close {is}',
   is: { text: '8 pt', twips: 160 },
   places: [
-    { part: 'text', page: 1, paragraph: 6, quote: '' },
-    { part: 'text', page: 1, paragraph: 5, quote: 'In all three' },
-    { part: 'text', page: 2, paragraph: 9, quote: '' },
+    place({ page: 1, paragraph: 6, quote: '' }),
+    place({ page: 1, paragraph: 5, quote: 'In all three' }),
+    place({ page: 2, paragraph: 9, quote: '' }),
   ],
 })
 
@@ -24,12 +27,14 @@ describe('marks', () => {
 
   it('keep their notes apart, also those of several lines, and stand side by side at one line', () => {
     const alignment = finding('spacing.alignment', 'alignment', {
+      sign: 'ragged',
       asked: { text: 'left, ragged on the right' },
-      places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+      places: [place({ page: 1, paragraph: 5, quote: '' })],
     })
     const face = finding('type.face', 'face', {
+      sign: 'roman',
       asked: { text: 'Times New Roman or another readable face' },
-      places: [{ part: 'text', page: 1, paragraph: 5, quote: '' }],
+      places: [place({ page: 1, paragraph: 5, quote: '' })],
     })
     const marks = marksOn(page([line(5, 0, 100), line(6, 0, 104)]), [face, alignment, gap], 'inches')
     expect(marks.map((mark) => mark.lane)).toEqual([0, 0, 1, 2])
@@ -42,7 +47,8 @@ describe('marks', () => {
 
   it('ring only the words that are meant', () => {
     const stray = finding('type.strays', 'type', {
-      places: [{ part: 'text', page: 1, paragraph: 5, quote: 'a stray word' }],
+      sign: 'roman',
+      places: [place({ page: 1, paragraph: 5, quote: 'a stray word' })],
     })
     const mixed = line(5, 0, 100, {
       runs: [
@@ -55,7 +61,8 @@ describe('marks', () => {
 
   it('stand at the very gap between two words, also where the words run over a line', () => {
     const wide = finding('spacing.sentence-gap', 'gap', {
-      places: [{ part: 'text', page: 1, paragraph: 5, quote: 'first.  The' }],
+      sign: 'close-gap',
+      places: [place({ page: 1, paragraph: 5, quote: 'first.  The' })],
     })
     const lines = [
       line(5, 0, 100, { runs: [run('One was the', 90, 110)] }),
@@ -68,7 +75,12 @@ describe('marks', () => {
 
   it('of an edge say which way it moves and by how much', () => {
     const margins = ['left', 'right'].map((quantity) =>
-      finding('sheet.margins', quantity, { places: [{ part: 'text', page: 1, paragraph: -1, quote: '' }] }),
+      finding('sheet.margins', quantity, {
+        sign: 'move-edge',
+        edge: quantity,
+        note: `${quantity} {asked}`,
+        places: [place({ page: 1, paragraph: -1, quote: '' })],
+      }),
     )
     const marks = marksOn(page([line(5, 0, 100)]), margins, 'inches')
     expect(marks.map((mark) => [mark.note, mark.move])).toEqual([

@@ -2,7 +2,7 @@ import type { Units } from '../../ui/settings'
 import { POINTS_PER_TWIP } from '../units'
 import type { Line, Page, Place, Reading } from '../useProof'
 import { type Box, boxesOf, type Letters, lettersOf, plain } from './letters'
-import { AT_EDGE, noteOf, ON_WORDS, type Sign, signOf } from './signs'
+import { AT_EDGE, noteOf, ON_WORDS, type Sign } from './signs'
 
 /** A mark on a page: a sign at some words or a line, and an italic note in the margin. */
 export interface Mark extends Box {
@@ -40,7 +40,7 @@ export function marksOn(page: Page, readings: Reading[], units: Units): Mark[] {
   for (const reading of readings) {
     reading.places.forEach((place, index) => {
       if (reading.off && place.page === page.number) {
-        const sign = signOf(reading)
+        const sign = reading.sign as Sign
         const box = spotOf(page, reading, place, sign)
         if (box) {
           marks.push(markOf(page, reading, index, sign, box, units))
@@ -135,7 +135,7 @@ function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | u
     return words.box
   }
   if (sign === 'close-up' || sign === 'pitch') {
-    return whiteAt(reading, line, own)
+    return whiteAt(reading.edge, sign, line, own)
   }
   const size = line.runs[0]?.size ?? 12
   return { x: line.x, y: line.y - size * 0.95, width: line.width, height: size * 1.3 }
@@ -160,17 +160,17 @@ function wordsIn(paragraph: Letters, quote: string, sign: Sign) {
 }
 
 /** Where white is to be closed up or measured: after a paragraph's last line, before its first, or between two lines. */
-function whiteAt(reading: Reading, line: Line, own: Line[]): Box {
+function whiteAt(edge: string, sign: Sign, line: Line, own: Line[]): Box {
   const { x, width } = line
   const last = own.at(-1) ?? line
-  if (reading.rule === 'spacing.line') {
+  if (sign === 'pitch') {
     const next = own.find((each) => each.number === line.number + 1 && each.y > line.y)
     return { x, width, y: line.y - 3, height: next ? next.y - line.y : line.height * 0.8 }
   }
-  if (reading.quantity === 'after' && last.runs.length > 0) {
+  if (edge === 'after' && last.runs.length > 0) {
     return { x: last.x, width: last.width, y: last.top + last.height - 7, height: 14 }
   }
-  if (reading.quantity === 'before') {
+  if (edge === 'before') {
     return { x, width, y: line.top - 7, height: 14 }
   }
   return { x, width, y: line.top + 1, height: Math.max(12, line.height - 2) }
@@ -179,7 +179,7 @@ function whiteAt(reading: Reading, line: Line, own: Line[]): Box {
 /** The edge of the text or the header that a reading of the sheet is about. */
 function edgeOf(page: Page, reading: Reading): Box {
   const acrossX = page.left + (page.right - page.left) * 0.62
-  switch (reading.quantity) {
+  switch (reading.edge) {
     case 'left':
       return { x: page.left, y: page.top + 6, width: 0, height: 24 }
     case 'right':
@@ -199,7 +199,7 @@ function edgeNote(page: Page, reading: Reading, edge: Box): Pick<Mark, 'move' | 
   const asked = reading.asked.twips ?? is
   const points = (asked - is) * POINTS_PER_TWIP
   const shown = Math.sign(points) * Math.max(SHORTEST_MOVE, Math.abs(points))
-  switch (reading.quantity) {
+  switch (reading.edge) {
     case 'left':
       return { move: { x: shown, y: 0 }, noteX: Math.max(4, edge.x - 56), noteY: edge.y - 4 }
     case 'right':

@@ -2,15 +2,14 @@ package grintel.bench;
 
 import com.ctc.wstx.stax.WstxInputFactory;
 import grintel.bench.Stopwatch.Timing;
+import grintel.core.check.Examiner;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
-import grintel.core.rule.Examiner;
-import grintel.core.rule.PutRight;
-import grintel.core.rule.Report;
 import grintel.core.typeset.LayoutLimits;
 import grintel.formats.docx.DocxFile;
 import java.io.ByteArrayInputStream;
@@ -101,13 +100,7 @@ public final class Bench {
 
     private void putRight(byte[] file) {
         PutRight.run(
-                DocxFile.read(file),
-                brief,
-                finding -> {
-                    FixClass fix = Demands.get(finding.rule()).fix();
-                    return fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
-                },
-                LayoutLimits.within(SECONDS));
+                DocxFile.read(file), brief, PutRight.Choice.upTo(FixClass.APPARATUS), LayoutLimits.within(SECONDS));
     }
 
     private static void unzipAndParse(byte[] file) throws IOException, XMLStreamException {

@@ -1,8 +1,8 @@
 package grintel.cli;
 
+import grintel.core.check.Examiner;
+import grintel.core.check.Report;
 import grintel.core.guide.Brief;
-import grintel.core.rule.Examiner;
-import grintel.core.rule.Report;
 import grintel.core.typeset.LayoutLimits;
 import grintel.formats.docx.DocxFile;
 import java.util.ArrayList;

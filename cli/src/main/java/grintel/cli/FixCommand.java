@@ -1,11 +1,11 @@
 package grintel.cli;
 
 import grintel.cli.Problems.UsageException;
+import grintel.core.check.PutRight;
+import grintel.core.edit.WordChange;
 import grintel.core.guide.Brief;
 import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
-import grintel.core.rule.Change;
-import grintel.core.rule.PutRight;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
 import grintel.core.typeset.LayoutLimits;
@@ -15,7 +15,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
-import java.util.function.Predicate;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -51,7 +50,7 @@ final class FixCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Brief brief = options.brief();
-        Predicate<Reading> chosen = chosen();
+        PutRight.Choice chosen = chosen();
         if (PaperFiles.isSame(file, out)) {
             throw new UsageException(out + ": the paper itself is not written over; name another file.");
         }
@@ -68,7 +67,7 @@ final class FixCommand implements Callable<Integer> {
     }
 
     /** What may be put right: looks, and the apparatus unless only looks are asked for. */
-    private Predicate<Reading> chosen() {
+    private PutRight.Choice chosen() {
         Set<String> rules = new LinkedHashSet<>();
         for (String rule : only) {
             if (!Demands.has(rule)) {
@@ -80,25 +79,26 @@ final class FixCommand implements Callable<Integer> {
             }
             rules.add(rule);
         }
-        return finding -> {
-            FixClass fix = Demands.get(finding.rule()).fix();
-            boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && !looksOnly;
-            return allowed && (rules.isEmpty() || rules.contains(finding.rule()));
-        };
+        PutRight.Choice allowed = PutRight.Choice.upTo(looksOnly ? FixClass.LOOKS : FixClass.APPARATUS);
+        return (finding, spot) -> allowed.takes(finding, spot) && (rules.isEmpty() || rules.contains(finding.rule()));
     }
 
     private void report(PutRight.Result<DocxFile> result) {
+        result.leftOut().forEach((rule, reason) -> console.print(Wording.leftOut(rule, reason.id())));
         if (result.done().isEmpty()) {
             console.print(file + ": nothing to put right; copied to " + out);
             return;
         }
-        for (Reading reading : result.done()) {
-            console.print(Wording.name(reading) + ": " + reading.is().text() + " → "
-                    + reading.asked().text());
-            for (Change change : reading.changes()) {
-                console.print("  header: \"" + change.before() + "\" → \"" + change.after() + "\"");
-            }
+        for (PutRight.Taken taken : result.done()) {
+            Reading reading = taken.finding();
+            console.print(
+                    Wording.name(reading) + ": " + Wording.told(reading.is()) + " → " + Wording.told(reading.asked()));
         }
-        console.print(out + ": written; every word of the text is as it was");
+        for (WordChange change : result.words()) {
+            console.print("  " + Wording.told(change.where()) + ": \"" + Wording.shown(change.before()) + "\" → \""
+                    + Wording.shown(change.after()) + "\"");
+        }
+        console.print(out + ": written; every "
+                + (result.words().isEmpty() ? "word is as it was" : "word but those listed is as it was"));
     }
 }

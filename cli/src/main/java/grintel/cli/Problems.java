@@ -1,7 +1,8 @@
 package grintel.cli;
 
+import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
-import grintel.core.rule.PutRight;
+import grintel.core.edit.EditRefusedException;
 import grintel.core.typeset.LayoutTooLargeException;
 import grintel.formats.UnreadableFileException;
 
@@ -15,7 +16,7 @@ final class Problems {
                 || problem instanceof DataException
                 || problem instanceof LayoutTooLargeException
                 || problem instanceof PutRight.WordsChangedException
-                || problem instanceof PutRight.DoesNotConvergeException
+                || problem instanceof EditRefusedException
                 || problem instanceof UsageException) {
             return String.valueOf(problem.getMessage());
         }

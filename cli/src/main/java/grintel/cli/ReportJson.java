@@ -1,9 +1,10 @@
 package grintel.cli;
 
+import grintel.core.check.Report;
 import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
-import grintel.core.rule.Report;
 import grintel.core.rule.Wording;
 import java.util.Locale;
 import tools.jackson.core.JsonGenerator;
@@ -19,6 +20,7 @@ final class ReportJson {
             json.writeNumberProperty("pages", report.proof().pages().size());
             json.writeNumberProperty("words", report.paper().words());
             Json.strings(json, "approximate", report.proof().approximate());
+            Json.strings(json, "notMeasured", report.notMeasured());
             json.writeObjectPropertyStart("rules");
             report.verdicts()
                     .forEach((rule, verdict) ->
@@ -36,7 +38,8 @@ final class ReportJson {
         json.writeStartObject();
         json.writeStringProperty("rule", finding.rule());
         json.writeStringProperty("weight", report.weight(finding).id());
-        json.writeStringProperty("fix", Demands.get(finding.rule()).fix().id());
+        json.writeStringProperty("key", finding.key());
+        json.writeStringProperty("fix", fix(finding).id());
         json.writeArrayPropertyStart("places");
         for (Place place : finding.places()) {
             json.writeStartObject();
@@ -47,11 +50,18 @@ final class ReportJson {
             json.writeEndObject();
         }
         json.writeEndArray();
-        json.writeStringProperty("measured", finding.is().text());
-        json.writeStringProperty("required", finding.asked().text());
+        json.writeStringProperty("measured", Wording.told(finding.is()));
+        json.writeStringProperty("required", Wording.told(finding.asked()));
         json.writeStringProperty("message", Wording.message(finding));
         json.writeStringProperty("source", report.verdict(finding.rule()).ask().source());
         json.writeEndObject();
+    }
+
+    /** How far its fix goes; where none is known, how far that of its rule would. */
+    private static FixClass fix(Reading finding) {
+        FixClass own = finding.fixClass();
+        FixClass ofRule = Demands.get(finding.rule()).fix();
+        return own == FixClass.NONE && ofRule == FixClass.ASK ? ofRule : own;
     }
 
     static String error(String file, String sentence) {

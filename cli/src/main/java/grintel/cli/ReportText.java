@@ -1,8 +1,8 @@
 package grintel.cli;
 
+import grintel.core.check.Report;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
-import grintel.core.rule.Report;
 import grintel.core.rule.Wording;
 import java.util.List;
 import java.util.Locale;
@@ -15,10 +15,10 @@ final class ReportText {
         StringBuilder out = new StringBuilder();
         out.append(String.format(
                 Locale.ROOT,
-                "%s: %s, %d pages, %,d words%n",
+                "%s: %s, %s, %,d words%n",
                 file,
                 report.brief().guide().name(),
-                report.proof().pages().size(),
+                Wording.counted(report.proof().pages().size(), "page"),
                 report.paper().words()));
         if (!report.proof().approximate().isEmpty()) {
             out.append("  set in a stand-in of other widths, so page ends are approximate: ")
@@ -34,6 +34,11 @@ final class ReportText {
                     finding.rule(),
                     Wording.message(finding),
                     places(finding)));
+        }
+        if (!report.notMeasured().isEmpty()) {
+            out.append("  not measured: ")
+                    .append(String.join(", ", report.notMeasured()))
+                    .append(System.lineSeparator());
         }
         out.append(findings.isEmpty() ? "  nothing is off" : "  " + findings.size() + " off");
         return out.toString();

@@ -1,10 +1,10 @@
 package grintel.cli;
 
+import grintel.core.check.Examiner;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.rule.Examiner;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;

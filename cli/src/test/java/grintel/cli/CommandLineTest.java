@@ -65,7 +65,7 @@ class CommandLineTest {
         assertThat(report.get("rules").get("tables.rules").stringValue()).isEqualTo("not-asked");
         JsonNode finding = report.get("findings").get(0);
         assertThat(finding.propertyNames())
-                .containsExactly("rule", "weight", "fix", "places", "measured", "required", "message", "source");
+                .containsExactly("rule", "weight", "key", "fix", "places", "measured", "required", "message", "source");
         assertThat(finding.get("measured").stringValue()).isEqualTo("1.25 in");
         assertThat(finding.get("message").stringValue())
                 .isEqualTo("The right margin is 1.25 in; the guide asks for 1 in.");

@@ -2,6 +2,7 @@ package grintel.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -28,18 +29,31 @@ class ArchitectureTest {
             .definedBy("grintel.core.edit..")
             .layer("rule")
             .definedBy("grintel.core.rule..")
-            .whereLayer("rule")
+            .layer("check")
+            .definedBy("grintel.core.check..")
+            .whereLayer("check")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("rule")
+            .mayOnlyBeAccessedByLayers("check")
             .whereLayer("structure")
-            .mayOnlyBeAccessedByLayers("rule")
+            .mayOnlyBeAccessedByLayers("rule", "check")
             .whereLayer("edit")
-            .mayOnlyBeAccessedByLayers("rule")
+            .mayOnlyBeAccessedByLayers("rule", "check")
             .whereLayer("guide")
-            .mayOnlyBeAccessedByLayers("rule")
+            .mayOnlyBeAccessedByLayers("rule", "check")
             .whereLayer("typeset")
-            .mayOnlyBeAccessedByLayers("structure", "rule")
+            .mayOnlyBeAccessedByLayers("structure", "rule", "check")
             .whereLayer("paper")
-            .mayOnlyBeAccessedByLayers("typeset", "structure", "edit", "rule");
+            .mayOnlyBeAccessedByLayers("typeset", "structure", "edit", "rule", "check");
+
+    /** A station's rules know the kit they are made with, and neither each other's stations nor the list of all. */
+    @ArchTest
+    static final ArchRule STATIONS =
+            slices().matching("grintel.core.rule.(*)..").should().notDependOnEachOther();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES =
+            slices().matching("grintel.core.(**)").should().beFreeOfCycles();
 
     @ArchTest
     static final ArchRule PLAIN_JAVA = noClasses()

@@ -31,10 +31,27 @@ public final class Cause {
     private static final int FEW = 2;
 
     private final Paper paper;
-    private final Map<Holder.Kind, List<Holder>> everywhere = new EnumMap<>(Holder.Kind.class);
+    private final boolean alone;
+    private final Map<Holder.Kind, List<Holder>> everywhere;
 
     public Cause(Paper paper) {
+        this(paper, false, new EnumMap<>(Holder.Kind.class));
+    }
+
+    private Cause(Paper paper, boolean alone, Map<Holder.Kind, List<Holder>> everywhere) {
         this.paper = paper;
+        this.alone = alone;
+        this.everywhere = everywhere;
+    }
+
+    /** The same, with no other welcome to take a value along: for a change at one place among many. */
+    public Cause alone() {
+        return new Cause(paper, true, everywhere);
+    }
+
+    /** Whether no other is welcome to take a value along. */
+    public boolean isAlone() {
+        return alone;
     }
 
     /** Edits that give each of these holders the value; all others keep what they have. */
@@ -84,7 +101,7 @@ public final class Cause {
         }
         List<Holder> others =
                 dependents(host, wanted, property, value, holders.get(0).kind());
-        others.removeIf(welcome);
+        others.removeIf(alone ? other -> false : welcome);
         boolean worthwhile = others.size() <= Math.max(FEW, holders.size()) && (holders.size() > 1 || others.isEmpty());
         if (!worthwhile) {
             return direct(holders, property, value);

@@ -11,106 +11,111 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Says in a few phrases what edits change in a file: which styles, how many paragraphs, which headers. */
+/** Sums up what edits change in a file: which styles, how many paragraphs, which headers. */
 public final class EditSummary {
-    private static final String TAKEN = "taken away";
-
     private final Paper paper;
-    private final Map<String, Set<String>> properties = new LinkedHashMap<>();
-    private final Map<String, Set<Object>> holders = new LinkedHashMap<>();
-    private final Set<Object> spaced = new LinkedHashSet<>();
-    private final Set<String> others = new LinkedHashSet<>();
-    private int blank;
+    private final Map<Group, Set<String>> properties = new LinkedHashMap<>();
+    private final Map<Group, Set<Object>> holders = new LinkedHashMap<>();
+    private final Set<Object> texts = new LinkedHashSet<>();
+    private final Set<Item> others = new LinkedHashSet<>();
+    private int removed;
+    private int further;
 
     private EditSummary(Paper paper) {
         this.paper = paper;
     }
 
     /**
-     * The phrases for edits of one pass.
+     * What edits of one pass change, the items in order.
      *
      * @param paper the paper before the edits, in which styles have their names
      */
-    public static List<String> of(Paper paper, Collection<Edit> edits) {
+    public static List<Item> of(Paper paper, Collection<Edit> edits) {
         EditSummary summary = new EditSummary(paper);
         edits.forEach(summary::add);
-        return summary.phrases();
+        return summary.items();
     }
 
     private void add(Edit edit) {
         if (edit instanceof Edit.SetProperty set) {
-            String what = kind(set);
+            Group group = group(set);
             properties
-                    .computeIfAbsent(what, key -> new LinkedHashSet<>())
-                    .add(words(set.property().name()));
-            holders.computeIfAbsent(what, key -> new LinkedHashSet<>()).add(set.target());
+                    .computeIfAbsent(group, key -> new LinkedHashSet<>())
+                    .add(named(set.property().name()));
+            holders.computeIfAbsent(group, key -> new LinkedHashSet<>()).add(set.target());
         } else if (edit instanceof Edit.RemoveParagraph) {
-            blank++;
+            removed++;
         } else if (edit instanceof Edit.ReplaceText replace) {
-            spaced.add(replace.range().paragraph());
+            texts.add(replace.range().paragraph());
         } else if (edit instanceof Edit.WriteMarginal write) {
-            others.add(name(write.kind()) + " of section " + (write.section() + 1) + " written anew");
+            others.add(Item.of(part(write.kind()) + "-written", write.section() + 1));
         } else if (edit instanceof Edit.InheritMarginal inherit) {
-            others.add(
-                    name(inherit.kind()) + " of section " + (inherit.section() + 1) + " taken from the section before");
+            others.add(Item.of(part(inherit.kind()) + "-inherited", inherit.section() + 1));
         } else if (edit instanceof Edit.SetSetting setting) {
-            others.add(
-                    switch (setting.setting()) {
-                        case EVEN_PAGES_DIFFER -> "Setting: even pages " + (setting.on() ? "differ" : "as all others");
-                        case HYPHENATION -> "Setting: hyphenation " + (setting.on() ? "on" : "off");
-                    });
+            String what = setting.setting() == Edit.Setting.HYPHENATION ? "hyphenation" : "even-pages";
+            others.add(Item.of(what + (setting.on() ? "-on" : "-off"), 1));
+        } else {
+            further++;
         }
     }
 
-    private String kind(Edit.SetProperty set) {
-        String own = set.value() == null ? TAKEN : "set";
+    private Group group(Edit.SetProperty set) {
         Target target = set.target();
         if (target instanceof Target.OfStyle style) {
             Style found = paper.styles().find(style.id());
-            return "Style " + (found == null ? style.id() : found.name());
+            return new Group("style", found == null ? style.id() : found.name());
         }
-        if (target instanceof Target.OfSection) {
-            return "section|" + own;
-        }
-        return (target instanceof Target.OfRange ? "run|" : "paragraph|") + own;
+        String kind = target instanceof Target.OfSection
+                ? "sections"
+                : target instanceof Target.OfRange ? "runs" : "paragraphs";
+        return new Group(set.value() == null ? kind + "-own" : kind, "");
     }
 
     /** A property's name as it is said: what a file splits by script or unit is one thing to a writer. */
-    private static String words(String name) {
+    private static String named(String name) {
         String whole = name.replaceFirst("-(high-ansi|east-asia|complex|characters|auto)$", "");
         String side = whole.replaceFirst("^(margin|indent)-(.*)$", "$2 $1").replace("first-line", "first_line");
         return side.replace('-', ' ').replace('_', '-');
     }
 
-    private static String name(Story.Kind kind) {
-        return kind == Story.Kind.FOOTER ? "Footer" : "Header";
+    private static String part(Story.Kind kind) {
+        return kind == Story.Kind.FOOTER ? "footer" : "header";
     }
 
-    private List<String> phrases() {
-        List<String> out = new ArrayList<>();
-        properties.forEach((what, names) -> {
-            int bar = what.indexOf('|');
-            String list = String.join(", ", names);
-            if (bar < 0) {
-                out.add(what + ": " + list);
-            } else {
-                int count = holders.getOrDefault(what, Set.of()).size();
-                String how = what.substring(bar + 1);
-                out.add(counted(count, what.substring(0, bar)) + ": " + (how.equals(TAKEN) ? "own " : "") + list + " "
-                        + how);
-            }
-        });
-        if (blank > 0) {
-            out.add(counted(blank, "blank paragraph") + " taken out");
+    private List<Item> items() {
+        List<Item> out = new ArrayList<>();
+        properties.forEach((group, names) -> out.add(
+                new Item(group.key, holders.getOrDefault(group, Set.of()).size(), group.what, List.copyOf(names))));
+        if (removed > 0) {
+            out.add(Item.of("removed", removed));
         }
-        if (!spaced.isEmpty()) {
-            out.add(counted(spaced.size(), "paragraph") + ": spaces closed up");
+        if (!texts.isEmpty()) {
+            out.add(Item.of("text", texts.size()));
         }
         out.addAll(others);
+        if (further > 0) {
+            out.add(Item.of("others", further));
+        }
         return out;
     }
 
-    private static String counted(int count, String noun) {
-        return count + " " + noun + (count == 1 ? "" : "s");
+    private record Group(String key, String what) {}
+
+    /**
+     * One thing edits change.
+     *
+     * @param key of its wording
+     * @param count how many, or which
+     * @param what the name of a style, else empty
+     * @param names of properties
+     */
+    public record Item(String key, int count, String what, List<String> names) {
+        public Item {
+            names = List.copyOf(names);
+        }
+
+        private static Item of(String key, int count) {
+            return new Item(key, count, "", List.of());
+        }
     }
 }

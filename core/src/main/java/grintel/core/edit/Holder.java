@@ -8,6 +8,7 @@ import grintel.core.paper.Run;
 import grintel.core.paper.TextRange;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +36,11 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
 
     /** The runs of a paragraph that edits can name, each once. */
     public static List<Holder> ofRuns(Paragraph paragraph) {
+        return ofRuns(paragraph, number -> true);
+    }
+
+    /** Those of a paragraph's runs that edits can name whose numbers pass a test, each once. */
+    public static List<Holder> ofRuns(Paragraph paragraph, IntPredicate numbers) {
         List<Holder> out = new ArrayList<>();
         int at = 0;
         int from = 0;
@@ -42,41 +48,23 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
         for (Inline inline : paragraph.inlines()) {
             if (inline.length() > 0) {
                 if (run == null || run.number() != inline.run().number()) {
-                    add(paragraph, run, from, at, out);
+                    add(paragraph, run, from, at, numbers, out);
                     from = at;
                     run = inline.run();
                 }
                 at += inline.length();
             }
         }
-        add(paragraph, run, from, at, out);
+        add(paragraph, run, from, at, numbers, out);
         return out;
     }
 
-    private static void add(Paragraph paragraph, @Nullable Run run, int from, int to, List<Holder> out) {
-        if (run != null && run.number() >= 0) {
+    private static void add(
+            Paragraph paragraph, @Nullable Run run, int from, int to, IntPredicate numbers, List<Holder> out) {
+        if (run != null && run.number() >= 0 && numbers.test(run.number())) {
             TextRange range = new TextRange(paragraph.address(), from, to);
             out.add(new Holder(Kind.CHARACTERS, new Target.OfRange(range), paragraph, run.format()));
         }
-    }
-
-    /** The run an inline stands in; one that edits can name. */
-    public static Holder ofRun(Paragraph paragraph, Inline inline) {
-        return ofRuns(paragraph).stream()
-                .filter(each -> each.target() instanceof Target.OfRange of && holds(paragraph, of.range(), inline))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static boolean holds(Paragraph paragraph, TextRange range, Inline inline) {
-        int at = 0;
-        for (Inline each : paragraph.inlines()) {
-            if (each.equals(inline) && at >= range.from() && at < range.to()) {
-                return true;
-            }
-            at += each.length();
-        }
-        return false;
     }
 
     public static Holder ofMark(Paragraph paragraph) {

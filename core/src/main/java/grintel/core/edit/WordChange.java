@@ -1,17 +1,27 @@
 package grintel.core.edit;
 
 import grintel.core.paper.Marginals;
+import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A change to words that edits make. {@code #} stands for the number of the page, {@code *} for a picture.
+ * A change to words that edits make. {@code #} stands for the number of the page, {@link Paragraph#OBJECT} for a picture.
  *
  * @param before the words as they are, empty where there were none
  * @param after the words as they will be, empty where there will be none
  */
 public record WordChange(Kind kind, Where where, String before, String after) {
+    /** Whether pictures that stood there no longer do. */
+    public boolean takesPictures() {
+        return pictures(before) > pictures(after);
+    }
+
+    private static long pictures(String words) {
+        return words.chars().filter(c -> c == Paragraph.OBJECT).count();
+    }
+
     /** What becomes of the words. */
     public enum Kind {
         CHANGED,

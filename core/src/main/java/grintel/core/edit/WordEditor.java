@@ -208,8 +208,8 @@ final class WordEditor implements EditVisitor {
                 new Line(new ParagraphAddress(story, 0), letters(edit.content().line())));
         if (was != null) {
             for (Line line : ledger.lines(was)) {
-                String rest = line.letters().replace("*", "").strip();
-                if (rest.isEmpty() && line.letters().indexOf('*') >= 0) {
+                String rest = line.letters().replace(Paragraph.OBJECT, ' ').strip();
+                if (rest.isEmpty() && line.letters().indexOf(Paragraph.OBJECT) >= 0) {
                     lines.add(line);
                 }
             }

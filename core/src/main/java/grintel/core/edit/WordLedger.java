@@ -29,7 +29,7 @@ public final class WordLedger {
     private static final char NOTE_OPENS = '\u2983';
     private static final char NOTE_CLOSES = '\u2984';
     private static final char PAGE_NUMBER = '#';
-    private static final char PICTURE = '*';
+    private static final char PICTURE = Paragraph.OBJECT;
     /** The private use area has room for more notes than a paper has. */
     private static final int FIRST_NOTE = 0xE000;
 

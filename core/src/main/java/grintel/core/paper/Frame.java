@@ -20,6 +20,17 @@ public record Frame(
         return dropLines >= 0;
     }
 
+    /** Where the frame stands, as it is said of what is drawn: counted from the paragraph the frame stands at. */
+    public Anchor anchor() {
+        long besides = spaceAcross * Lengths.EMU_PER_TWIP;
+        long above = spaceDown * Lengths.EMU_PER_TWIP;
+        return new Anchor(
+                wraps ? Anchor.Wrap.AROUND : Anchor.Wrap.ABOVE_AND_BELOW,
+                across.axis(),
+                down.axis(),
+                new Anchor.Distances(above, besides, above, besides));
+    }
+
     /**
      * A position in one direction.
      *
@@ -28,5 +39,11 @@ public record Frame(
     public record Axis(Anchor.Reference from, boolean aligned, Anchor.Alignment alignment, int offset) {
         /** Where the paragraph would stand by itself. */
         public static final Axis START = new Axis(Anchor.Reference.TEXT, false, Anchor.Alignment.START, 0);
+
+        private Anchor.Axis axis() {
+            return aligned
+                    ? Anchor.Axis.aligned(from, alignment)
+                    : Anchor.Axis.offset(from, offset * Lengths.EMU_PER_TWIP);
+        }
     }
 }

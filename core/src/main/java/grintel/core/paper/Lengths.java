@@ -10,6 +10,8 @@ public final class Lengths {
     public static final long EMU_PER_INCH = 914_400L;
     /** English Metric Units in a point. */
     public static final long EMU_PER_POINT = 12_700L;
+    /** English Metric Units in a twip. */
+    public static final long EMU_PER_TWIP = 635L;
 
     private Lengths() {}
 

@@ -9,7 +9,6 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import grintel.core.typeset.FaceCatalogue;
 import java.util.HashMap;
 import java.util.List;
@@ -33,7 +32,7 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
             DataNode.resource(BodyType.class, "unfit-faces.yaml").texts();
 
     static BodyType of(Paper paper, Parts parts, Guide guide) {
-        List<Paragraph> text = parts.of(Role.TEXT, Role.ABSTRACT);
+        List<Paragraph> text = parts.paragraphs(Kinds.RUNNING_TEXT);
         Map<Setting, Integer> counts = new HashMap<>();
         for (Paragraph paragraph : text.isEmpty() ? paper.paragraphs() : text) {
             for (Inline.Text run : paragraph.texts()) {

@@ -1,30 +1,28 @@
 package grintel.core.rule;
 
 import grintel.core.edit.Cause;
+import grintel.core.edit.WordLedger;
+import grintel.core.guide.Ask;
 import grintel.core.guide.Brief;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Section;
 import grintel.core.paper.Story;
+import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofPage;
-import java.util.ArrayList;
-import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** A paper under examination: what it is, how it lies on the pages, which part each paragraph is, what is asked. */
 public final class Examination {
-    /** Lengths this close are the same, in twips: 0.02 in, since programs round. */
-    public static final double TOLERANCE = 28.8;
-
-    private static final int QUOTE_LENGTH = 60;
-
     private final Paper paper;
     private final Proof proof;
     private final Parts parts;
@@ -32,6 +30,8 @@ public final class Examination {
     private final Cause cause;
     private final BodyType bodyType;
     private @Nullable RunningHeads heads;
+    private @Nullable WordLedger ledger;
+    private @Nullable Map<ParagraphAddress, Integer> notePlaces;
 
     public Examination(Paper paper, Proof proof, Parts parts, Brief brief) {
         this.paper = paper;
@@ -58,9 +58,22 @@ public final class Examination {
         return brief;
     }
 
+    /** What the guide asks of a rule, which may be another than the one that asks. */
+    public Ask ask(String rule) {
+        return brief.guide().ask(rule);
+    }
+
     /** Finds edits at the cause. */
     public Cause cause() {
         return cause;
+    }
+
+    /** All words of the paper, to tell what edits would do to them. */
+    public WordLedger ledger() {
+        if (ledger == null) {
+            ledger = WordLedger.of(paper);
+        }
+        return ledger;
     }
 
     /** The type of the text, as it is and as it is asked for. */
@@ -76,15 +89,15 @@ public final class Examination {
         return heads;
     }
 
-    public Role role(Paragraph paragraph) {
-        return parts.role(paragraph.address().index());
+    /** The author's surname from the facts, else from the paper's own lines; null where neither tells. */
+    public @Nullable String surname() {
+        String known = brief.facts().surname();
+        return known != null ? known : parts.facts().surname();
     }
 
-    /** The paragraphs of the text in these roles. */
-    public List<Paragraph> paragraphs(Set<Role> roles) {
-        return paper.paragraphs().stream()
-                .filter(each -> roles.contains(role(each)))
-                .toList();
+    /** What a paragraph of the text is. */
+    public PartKind kind(Paragraph paragraph) {
+        return parts.kind(paragraph.address().index());
     }
 
     /** The paragraph before in the same cell or column, blank or not; null where there is none. */
@@ -96,6 +109,39 @@ public final class Examination {
         Paragraph other = paper.paragraphs().get(at);
         return other.inTable() == paragraph.inTable() ? other : null;
     }
+
+    // ---- what rules look at
+
+    /** The sections, each standing on its first page. */
+    public Subjects<Section> sections() {
+        return new Subjects<>(
+                this,
+                paper.sections(),
+                section -> Place.ofPage(firstPage(section)),
+                section -> "section " + (section.index() + 1));
+    }
+
+    /** The paragraphs of the text of some kinds. */
+    public Subjects<Paragraph> paragraphs(Set<PartKind> kinds) {
+        return paragraphs(parts.paragraphs(kinds));
+    }
+
+    /** These paragraphs, wherever they stand. */
+    public Subjects<Paragraph> paragraphs(List<Paragraph> all) {
+        return new Subjects<>(this, all, this::place, Examination::identity);
+    }
+
+    /** The paper as a whole. */
+    public Subjects<Paper> whole() {
+        return new Subjects<>(this, List.of(paper), all -> Place.ofPage(1), all -> "");
+    }
+
+    /** What a paragraph is anchored to: its words, which stay while all else about it may change. */
+    public static String identity(Paragraph paragraph) {
+        return Integer.toHexString(Quotes.plain(paragraph.text()).hashCode());
+    }
+
+    // ---- places
 
     /** Where a paragraph starts. */
     public Place place(Paragraph paragraph) {
@@ -109,9 +155,9 @@ public final class Examination {
         for (Proof.Placed placed : proof.lines(paragraph.address())) {
             text.append(text.isEmpty() ? "" : " ");
             pages.put(text.length(), placed.page().number());
-            text.append(plain(placed.line().text()));
+            text.append(Quotes.plain(placed.line().text()));
         }
-        int at = text.indexOf(plain(words));
+        int at = text.indexOf(Quotes.plain(words));
         return at < 0 ? place(paragraph) : place(paragraph, pages.floorEntry(at).getValue(), words);
     }
 
@@ -124,23 +170,19 @@ public final class Examination {
             case FOOTNOTE, ENDNOTE -> PagePart.NOTE;
             case TEXT_BOX -> PagePart.BOX;
         };
-        int index = kind.isNote()
-                ? paper.noteParagraphs().indexOf(paragraph)
-                : paragraph.address().index();
-        return new Place(part, page, index, quote(words));
+        int index = kind.isNote() ? indexOfNote(paragraph) : paragraph.address().index();
+        return new Place(part, page, index, Quotes.first(words));
     }
 
-    public List<Place> places(Collection<Paragraph> paragraphs) {
-        return paragraphs.stream().map(this::place).toList();
-    }
-
-    /** The first page of each of these sections. */
-    public List<Place> placesOfSections(Collection<Section> sections) {
-        List<Place> out = new ArrayList<>();
-        for (Section section : sections) {
-            out.add(Place.ofPage(firstPage(section)));
+    /** Paragraphs of notes are counted through all notes, in the order the text calls them. */
+    private int indexOfNote(Paragraph paragraph) {
+        if (notePlaces == null) {
+            notePlaces = new HashMap<>();
+            for (Paragraph each : paper.noteParagraphs()) {
+                notePlaces.put(each.address(), notePlaces.size());
+            }
         }
-        return out;
+        return notePlaces.getOrDefault(paragraph.address(), -1);
     }
 
     private int firstPage(Section section) {
@@ -150,30 +192,5 @@ public final class Examination {
             }
         }
         return proof.pages().size();
-    }
-
-    /** The first words of a text. */
-    public static String quote(String text) {
-        String plain = plain(text);
-        if (plain.length() <= QUOTE_LENGTH) {
-            return plain;
-        }
-        int space = plain.lastIndexOf(' ', QUOTE_LENGTH);
-        return plain.substring(0, space > 20 ? space : QUOTE_LENGTH) + "…";
-    }
-
-    /** Without what stands for objects, and with white space made single; a loop, as every line of a paper comes here. */
-    private static String plain(String text) {
-        StringBuilder out = new StringBuilder(text.length());
-        for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
-            boolean space = c == Paragraph.OBJECT || c == ' ' || c >= '\t' && c <= '\r';
-            if (!space) {
-                out.append(c);
-            } else if (out.isEmpty() || out.charAt(out.length() - 1) != ' ') {
-                out.append(' ');
-            }
-        }
-        return out.toString().strip();
     }
 }

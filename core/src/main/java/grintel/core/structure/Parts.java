@@ -9,88 +9,190 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
-/** The parts of a paper: the role of every paragraph of its text. */
+/**
+ * The parts of a paper: a tree of parts with spans, and beside it what each paragraph of the text is. Recognised from
+ * the words and from the pages as laid out, never from what a guide asks.
+ */
 public final class Parts {
-    private final List<Paragraph> paragraphs;
-    private final Role[] roles;
-    private final int[] headingLevels;
+    private static final List<Recogniser> RECOGNISERS = List.of(
+            new PlainRecogniser(),
+            new ObjectRecogniser(),
+            new EntryRecogniser(),
+            new TextRecogniser(),
+            new HeadingRecogniser());
+    private static final Set<PartKind> SET_OFF =
+            EnumSet.of(PartKind.BLOCK_QUOTATION, PartKind.LIST_ITEM, PartKind.PICTURE, PartKind.FORMULA, PartKind.CODE);
 
-    Parts(List<Paragraph> paragraphs, Role[] roles, int[] headingLevels) {
-        this.paragraphs = paragraphs;
-        this.roles = roles;
-        this.headingLevels = headingLevels;
+    private final Manuscript manuscript;
+    private final Claims claims;
+    private final Zones zones;
+    private final int titlePageEnd;
+    private final PartKind[] kinds;
+    private final int[] levels;
+    private final int[] runInLevels;
+    private final RunInHeadings runIns;
+    private final PaperFacts facts;
+    private @Nullable Part root;
+
+    private Parts(Manuscript manuscript) {
+        this.manuscript = manuscript;
+        this.claims = new Claims(manuscript.size());
+        OpeningFinder opening = new OpeningFinder(manuscript, claims);
+        int text = opening.find();
+        this.titlePageEnd = opening.titlePageEnd();
+        new BackMatterFinder(manuscript, claims).find(text);
+        this.zones = Zones.of(manuscript, claims, text);
+        RECOGNISERS.forEach(recogniser -> recogniser.claim(manuscript, zones, claims));
+        this.runIns = new RunInHeadings(manuscript, claims);
+        this.kinds = new PartKind[manuscript.size()];
+        this.levels = new int[manuscript.size()];
+        this.runInLevels = new int[manuscript.size()];
+        settle();
+        setLevels();
+        this.facts = PaperFacts.of(this);
     }
 
     /** Recognises the parts of a paper as laid out. */
     public static Parts recognise(Paper paper, Proof proof) {
-        return new Recogniser(paper, proof).recognise();
+        return new Parts(new Manuscript(paper, proof));
     }
 
-    /** The role of the paragraph of this index. */
-    public Role role(int index) {
-        return roles[index];
+    private void settle() {
+        for (int i = 0; i < kinds.length; i++) {
+            kinds[i] = claims.kind(i);
+            if (kinds[i] == PartKind.PARAGRAPH && goesOn(i)) {
+                kinds[i] = PartKind.CONTINUATION;
+            }
+        }
     }
 
-    /** The level of a heading from 1, or 0 for a paragraph that is none. */
+    /** Whether a paragraph goes on after what is set off from it, or in the line of a heading before it. */
+    private boolean goesOn(int index) {
+        int before = index - 1;
+        while (before >= 0 && kinds[before] == PartKind.BLANK) {
+            before--;
+        }
+        if (before < 0) {
+            return false;
+        }
+        String text = manuscript.get(index).text();
+        boolean lower = !text.isEmpty() && Character.isLowerCase(text.codePointAt(0));
+        return SET_OFF.contains(kinds[before]) && lower
+                || before == index - 1 && manuscript.get(before).paragraph().runsOn();
+    }
+
+    private void setLevels() {
+        HeadingLevels forms = new HeadingLevels();
+        List<Line> headings = new ArrayList<>();
+        for (int i = 0; i < kinds.length; i++) {
+            if (kinds[i] == PartKind.HEADING) {
+                headings.add(manuscript.get(i));
+            }
+        }
+        forms.learn(headings);
+        int before = 0;
+        for (int i = 0; i < kinds.length; i++) {
+            RunInHeadings.RunIn runIn = runIns.at(i);
+            if (kinds[i] == PartKind.HEADING) {
+                levels[i] = forms.of(manuscript.get(i), before);
+                before = levels[i];
+            } else if (runIn != null) {
+                runInLevels[i] = forms.ofRunIn(runIn.bold(), runIn.italic(), runIn.underlined(), before);
+            }
+        }
+    }
+
+    // ---- paragraph by paragraph
+
+    /** What the paragraph of an index is. */
+    public PartKind kind(int index) {
+        return kinds[index];
+    }
+
+    /** Whether a paragraph stands on a title page. */
+    public boolean isOnTitlePage(int index) {
+        return index < titlePageEnd;
+    }
+
+    public boolean hasTitlePage() {
+        return titlePageEnd > 0;
+    }
+
+    /** Index after the last paragraph of the title page, 0 where there is none. */
+    int titlePageEnd() {
+        return titlePageEnd;
+    }
+
+    /** Whether a paragraph stands in an appendix. */
+    public boolean isInAppendix(int index) {
+        return zones.zone(index) == Zone.APPENDIX;
+    }
+
+    /** The level of a heading on a line of its own, from 1; 0 for a paragraph that is none. */
     public int headingLevel(int index) {
-        return headingLevels[index];
+        return levels[index];
     }
 
-    /** The paragraphs of some roles, in order. */
-    public List<Paragraph> of(Role first, Role... more) {
-        Set<Role> asked = EnumSet.of(first, more);
+    RunInHeadings.@Nullable RunIn runIn(int index) {
+        return runIns.at(index);
+    }
+
+    int runInLevel(int index) {
+        return runInLevels[index];
+    }
+
+    List<Claim> evidence(int index) {
+        PartKind claimed = kinds[index] == PartKind.CONTINUATION ? PartKind.PARAGRAPH : kinds[index];
+        return claims.evidence(index, claimed);
+    }
+
+    /** The paragraphs of some kinds, in order. */
+    public List<Paragraph> paragraphs(PartKind first, PartKind... more) {
+        return paragraphs(EnumSet.of(first, more));
+    }
+
+    /** The paragraphs of some kinds, in order. */
+    public List<Paragraph> paragraphs(Set<PartKind> asked) {
         List<Paragraph> out = new ArrayList<>();
-        for (int i = 0; i < roles.length; i++) {
-            if (asked.contains(roles[i])) {
-                out.add(paragraphs.get(i));
+        for (int i = 0; i < kinds.length; i++) {
+            if (asked.contains(kinds[i])) {
+                out.add(manuscript.get(i).paragraph());
             }
         }
         return out;
     }
 
-    /** Index of the next paragraph from here on that is not blank, or -1. */
-    public int nextFilled(int from) {
-        for (int i = from; i < roles.length; i++) {
-            if (roles[i] != Role.BLANK) {
+    /** Index of the first paragraph of a kind from one on, or -1. */
+    public int index(PartKind kind, int from) {
+        for (int i = from; i < kinds.length; i++) {
+            if (kinds[i] == kind) {
                 return i;
             }
         }
         return -1;
     }
 
-    /** Index of the last paragraph from here back that is not blank, or -1. */
-    public int previousFilled(int from) {
-        for (int i = from; i >= 0; i--) {
-            if (roles[i] != Role.BLANK) {
-                return i;
-            }
+    // ---- as a whole
+
+    /** The paper as a tree. */
+    public Part root() {
+        if (root == null) {
+            root = new TreeBuilder(manuscript, this, zones).build();
         }
-        return -1;
+        return root;
     }
 
-    /** The first paragraph of a role, or null. */
-    public @Nullable Paragraph first(Role role) {
-        for (int i = 0; i < roles.length; i++) {
-            if (roles[i] == role) {
-                return paragraphs.get(i);
-            }
-        }
-        return null;
+    /** What the paper says of itself: the one place where it is read off. */
+    public PaperFacts facts() {
+        return facts;
     }
 
-    /**
-     * Whether a paragraph of text only goes on after a quotation, a list or a figure set off from it, so that its first
-     * line is no beginning.
-     */
-    public boolean continues(int index) {
-        int before = previousFilled(index - 1);
-        if (roles[index] != Role.TEXT || before < 0) {
-            return false;
-        }
-        boolean setOff = roles[before] == Role.BLOCK_QUOTATION
-                || roles[before] == Role.LIST_ITEM
-                || roles[before] == Role.FIGURE;
-        String text = paragraphs.get(index).text().strip();
-        return setOff && !text.isEmpty() && Character.isLowerCase(text.codePointAt(0));
+    /** The words of a paragraph, white space at its ends aside. */
+    String text(int index) {
+        return manuscript.get(index).text();
+    }
+
+    int size() {
+        return kinds.length;
     }
 }

@@ -1,8 +1,8 @@
 package grintel.core.typeset;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.Frame;
 import grintel.core.paper.Paragraph;
-import grintel.core.paper.Table;
 import java.util.List;
 
 /** Sets blocks in a column of unbounded height: headers, notes, the cells of tables. */
@@ -22,17 +22,24 @@ final class BoxComposer {
     }
 
     SetBox compose(List<Block> blocks, int width, FieldValues fields) {
+        return composeStacked(Stacked.of(blocks), width, fields);
+    }
+
+    SetBox composeStacked(List<Stacked> blocks, int width, FieldValues fields) {
         SetBox.Builder out = new SetBox.Builder();
         int y = 0;
         Paragraph above = null;
-        for (Block block : blocks) {
-            if (block instanceof Paragraph paragraph) {
-                y += Millipoints.ofTwips(Gaps.between(above, paragraph, gapsAdd));
-                y = addParagraph(paragraph, width, fields, y, out);
-                above = paragraph;
-            } else if (block instanceof Table table) {
+        for (Stacked block : blocks) {
+            if (block instanceof Stacked.Text text) {
+                y += Millipoints.ofTwips(Gaps.between(above, text.members().get(0), gapsAdd));
+                y = addFrames(text.frames(), width, y, out);
+                y = addText(text, width, fields, y, out);
+                above = text.paragraph();
+            } else if (block instanceof Stacked.Loose loose) {
+                y = addFrames(loose.frames(), width, y, out);
+            } else if (block instanceof Stacked.Grid grid) {
                 y += above == null ? 0 : Millipoints.ofTwips(Gaps.after(above, null));
-                SetTable set = tables.compose(table, width, fields);
+                SetTable set = tables.compose(grid.table(), width, fields);
                 for (SetTable.Row row : set.rows()) {
                     out.add(row.box(), set.left(), y);
                     y += row.box().height();
@@ -46,18 +53,50 @@ final class BoxComposer {
         return out.build(y);
     }
 
-    private int addParagraph(Paragraph paragraph, int width, FieldValues fields, int top, SetBox.Builder out) {
-        SetParagraph set = lines.compose(paragraph, width, fields);
+    /** A frame and the place it takes: as wide and as high as it says, else as what stands in it. */
+    Content.Floating frame(Stacked.Framed framed, int columnWidth) {
+        Frame frame = framed.frame();
+        int width = Millipoints.ofTwips(frame.width());
+        if (width == 0) {
+            for (Paragraph paragraph : framed.paragraphs()) {
+                width = Math.max(width, lines.extent(paragraph).most());
+            }
+            width = Math.min(Math.max(Millipoints.PER_POINT, width), columnWidth);
+        }
+        List<Stacked> inside = framed.stacked();
+        int height = Math.max(
+                Millipoints.ofTwips(frame.height()),
+                composeStacked(inside, width, FieldValues.UNCOUNTED).height());
+        return new Content.Floating(
+                new Content.Box(width, height, "", ""),
+                frame.anchor(),
+                inside,
+                true,
+                framed.paragraphs().get(0).address());
+    }
+
+    private int addFrames(List<Stacked.Framed> frames, int width, int top, SetBox.Builder out) {
+        int y = top;
+        for (Stacked.Framed framed : frames) {
+            y = addFloat(frame(framed, width), width, y, out);
+        }
+        return y;
+    }
+
+    private static int addFloat(Content.Floating floating, int width, int y, SetBox.Builder out) {
+        out.add(new SetBox.BoxFloat(floating, 0, width, y));
+        return floating.clearsText() ? y + floating.box().height() : y;
+    }
+
+    private int addText(Stacked.Text text, int width, FieldValues fields, int top, SetBox.Builder out) {
+        SetParagraph set = lines.compose(text, width, fields);
         int y = top;
         for (Content.Floating floating : set.floats()) {
-            out.add(new SetBox.BoxFloat(floating, 0, width, top));
-            if (floating.clearsText()) {
-                y += floating.box().height();
-            }
+            y = addFloat(floating, width, y, out);
         }
         for (int i = 0; i < set.lines().size(); i++) {
             SetLine line = set.lines().get(i);
-            out.add(new SetBox.BoxLine(paragraph, i, line, 0, width, y));
+            out.add(new SetBox.BoxLine(text.paragraph(), i, line, 0, width, y));
             y += line.height();
         }
         return y;

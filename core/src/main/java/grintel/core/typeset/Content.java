@@ -1,7 +1,6 @@
 package grintel.core.typeset;
 
 import grintel.core.paper.Anchor;
-import grintel.core.paper.Block;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
@@ -21,6 +20,7 @@ import java.util.Map;
  * @param calls notes called, by the place of their sign
  * @param links hyperlinks in order
  * @param floats what belongs to the paragraph and does not stand in a line
+ * @param shares where the characters of each paragraph start when several are read as one; else empty
  * @param empty the type that gives an empty line its height
  */
 record Content(
@@ -33,6 +33,7 @@ record Content(
         Map<Integer, Story> calls,
         List<Link> links,
         List<Floating> floats,
+        List<Share> shares,
         Type empty) {
     static final char LINE_BREAK = '\n';
     static final char PAGE_BREAK = '\f';
@@ -53,6 +54,9 @@ record Content(
         return "";
     }
 
+    /** A paragraph that others share their lines with, and its first character. */
+    record Share(Paragraph paragraph, int from) {}
+
     /** A picture in the line; millipoints. */
     record Box(int width, int height, String target, String alternative) {}
 
@@ -60,11 +64,13 @@ record Content(
     record Link(int from, int to, String target) {}
 
     /**
-     * A picture, or a box of text where it has blocks, beside the flow; millipoints.
+     * A picture, a box of text or a frame beside the flow; millipoints.
      *
+     * @param inside what stands in it, empty for a picture
+     * @param framed whether what stands in it belongs to the part of the page where the frame stands
      * @param owner the paragraph it belongs to
      */
-    record Floating(Box box, Anchor anchor, List<Block> blocks, ParagraphAddress owner) {
+    record Floating(Box box, Anchor anchor, List<Stacked> inside, boolean framed, ParagraphAddress owner) {
         /** Whether it stands at its paragraph and the text goes on below it. */
         boolean clearsText() {
             return anchor.wrap() == Anchor.Wrap.ABOVE_AND_BELOW && anchor.down().from() == Anchor.Reference.TEXT;

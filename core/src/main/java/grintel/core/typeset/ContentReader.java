@@ -9,6 +9,7 @@ import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
 import grintel.core.paper.Story;
+import grintel.core.paper.TabPosition;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -57,12 +58,43 @@ final class ContentReader {
         return missing;
     }
 
-    Content read(Paragraph paragraph, FieldValues fields) {
+    /** @param positioned gathers where positional tabs take the text after them, by the tab's place */
+    Content read(Stacked.Text read, FieldValues fields, Map<Integer, TabPosition> positioned) {
         length = 0;
         Map<Integer, Content.Box> boxes = new HashMap<>();
         Map<Integer, Story> calls = new HashMap<>();
         List<Content.Link> links = new ArrayList<>();
         List<Content.Floating> floats = new ArrayList<>();
+        List<Content.Share> shares = new ArrayList<>();
+        positioned.clear();
+        for (Paragraph member : read.members()) {
+            if (read.members().size() > 1) {
+                shares.add(new Content.Share(member, length));
+            }
+            read(member, fields, boxes, calls, links, floats, positioned);
+        }
+        return new Content(
+                length,
+                text,
+                shown,
+                typeAt,
+                widths,
+                boxes,
+                calls,
+                links,
+                floats,
+                shares,
+                type(read.paragraph().mark(), CharacterProperties.FACE, false));
+    }
+
+    private void read(
+            Paragraph paragraph,
+            FieldValues fields,
+            Map<Integer, Content.Box> boxes,
+            Map<Integer, Story> calls,
+            List<Content.Link> links,
+            List<Content.Floating> floats,
+            Map<Integer, TabPosition> positioned) {
         ListLabel label = paragraph.label();
         if (label != null && !label.text().isEmpty()) {
             addText(label.text(), label.format());
@@ -82,7 +114,10 @@ final class ContentReader {
                 if (run.linked()) {
                     links.add(new Content.Link(from, length, run.link()));
                 }
-            } else if (inline instanceof Inline.Tab) {
+            } else if (inline instanceof Inline.Tab tab) {
+                if (tab.position() != null) {
+                    positioned.put(length, tab.position());
+                }
                 addControl('\t', inline.format());
             } else if (inline instanceof Inline.Break at) {
                 addControl(
@@ -105,21 +140,13 @@ final class ContentReader {
                 floats.add(new Content.Floating(
                         new Content.Box(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height()), "", ""),
                         box.anchor(),
-                        box.blocks(),
+                        Stacked.of(box.blocks()),
+                        false,
                         paragraph.address()));
+            } else if (inline instanceof Inline.Ruby ruby) {
+                addText(ruby.text(), ruby.format());
             }
         }
-        return new Content(
-                length,
-                text,
-                shown,
-                typeAt,
-                widths,
-                boxes,
-                calls,
-                links,
-                floats,
-                type(paragraph.mark(), CharacterProperties.FACE, false));
     }
 
     private void addPicture(
@@ -141,7 +168,7 @@ final class ContentReader {
                     type(picture.format(), CharacterProperties.FACE, false),
                     box.width());
         } else {
-            floats.add(new Content.Floating(box, anchor, List.of(), owner));
+            floats.add(new Content.Floating(box, anchor, List.of(), false, owner));
         }
     }
 

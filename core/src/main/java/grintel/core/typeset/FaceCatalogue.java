@@ -13,6 +13,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** The shipped faces, and which of them a face asked for by name is set in. Safe for use by several threads. */
 public final class FaceCatalogue {
     private static final FaceCatalogue SHIPPED = new FaceCatalogue();
+    private static final String TYPEWRITER = "LiberationMono";
 
     private final Map<String, Choice> byName = new LinkedHashMap<>();
     private final Map<String, Line> lines = new LinkedHashMap<>();
@@ -66,6 +67,11 @@ public final class FaceCatalogue {
             }
             throw new IllegalStateException("faces.yaml has no last resort");
         });
+    }
+
+    /** Whether all letters of a face are equally wide, as a typewriter's are. */
+    public boolean isFixedWidth(String name) {
+        return choose(name).family().equals(TYPEWRITER);
     }
 
     /** The metrics of a family in a weight and slant. */

@@ -2,7 +2,6 @@ package grintel.core.typeset;
 
 import grintel.core.paper.Anchor;
 import grintel.core.paper.Lengths;
-import java.util.ArrayList;
 
 /** Places pictures and boxes of text that do not stand in a line (ISO 29500-1 §20.4.2). */
 final class FloatPlacer {
@@ -18,9 +17,10 @@ final class FloatPlacer {
      * Puts one on the page.
      *
      * @param at its column's edges and its paragraph's upper edge, in millipoints from the sheet's top left
+     * @param part where the paragraph stands that it belongs to
      * @return what it takes of the page, the white round it included
      */
-    OpenPage.Obstacle place(SetBox.BoxFloat at, OpenPage page) {
+    OpenPage.Obstacle place(SetBox.BoxFloat at, OpenPage page, PagePart part, FieldValues fields) {
         Content.Floating floating = at.floating();
         Content.Box box = floating.box();
         Anchor anchor = floating.anchor();
@@ -44,19 +44,23 @@ final class FloatPlacer {
         // What would hang off the sheet's foot is moved up, as far as it can be.
         y = Math.max(0, Math.min(y, page.geometry.height() - box.height()));
         int height = box.height();
-        if (floating.blocks().isEmpty()) {
+        if (floating.inside().isEmpty()) {
             if (box.width() > page.geometry.width()) {
                 remarks.add(Remarks.Kind.PICTURE_TOO_WIDE, page.number);
             }
             page.pictures.add(new PlacedPicture(
                     x, y, box.width(), box.height(), box.target(), box.alternative(), floating.owner()));
         } else {
-            SetBox inner = boxes.compose(
-                    new ArrayList<>(floating.blocks()),
-                    Math.max(box.width(), Millipoints.PER_INCH),
-                    FieldValues.UNCOUNTED);
+            int width = floating.framed() ? box.width() : Math.max(box.width(), Millipoints.PER_INCH);
+            SetBox inner = boxes.composeStacked(floating.inside(), width, fields);
             for (SetBox.BoxLine line : inner.lines()) {
-                page.boxes.add(line.on(PagePart.BOX, x, y, false));
+                line.on(floating.framed() ? part : PagePart.BOX, x, y, false, page.boxes);
+            }
+            for (PlacedPicture picture : inner.pictures()) {
+                page.pictures.add(picture.movedBy(x, y));
+            }
+            for (Fill fill : inner.fills()) {
+                page.fills.add(fill.movedBy(x, y));
             }
             height = Math.max(height, inner.height());
         }

@@ -2,6 +2,7 @@ package grintel.core.typeset;
 
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.TabPosition;
 import grintel.core.paper.TabStops;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,6 +21,7 @@ final class LineComposer {
     private final ContentReader reader;
     private final BreakOpportunities opportunities = new BreakOpportunities();
     private final Map<Integer, TabStops.Leader> leaders = new HashMap<>();
+    private final Map<Integer, TabPosition> positions = new HashMap<>();
     private final int defaultTabStop;
     private double[] places = new double[256];
 
@@ -29,8 +31,8 @@ final class LineComposer {
     }
 
     /** Sets a paragraph in a column of this width in millipoints. */
-    SetParagraph compose(Paragraph paragraph, int columnWidth, FieldValues fields) {
-        return compose(paragraph, columnWidth, fields, null, 0);
+    SetParagraph compose(Stacked.Text text, int columnWidth, FieldValues fields) {
+        return compose(text, columnWidth, fields, null, 0);
     }
 
     /**
@@ -39,8 +41,9 @@ final class LineComposer {
      * @param room where lines can stand, null for the whole column
      * @param from the first character to set, 0 for the paragraph's start
      */
-    SetParagraph compose(Paragraph paragraph, int columnWidth, FieldValues fields, @Nullable Room room, int from) {
-        Content content = reader.read(paragraph, fields);
+    SetParagraph compose(Stacked.Text text, int columnWidth, FieldValues fields, @Nullable Room room, int from) {
+        Paragraph paragraph = text.paragraph();
+        Content content = reader.read(text, fields, positions);
         Measure measure = Measure.of(paragraph, columnWidth);
         leaders.clear();
         LineSetter setter = new LineSetter(paragraph, content, leaders);
@@ -71,12 +74,12 @@ final class LineComposer {
             int lead = room == null ? 0 : room.find(y, setter.plainHeight()).y() - y;
             lines.add(setter.empty(measure, lead));
         }
-        return new SetParagraph(paragraph, List.copyOf(lines), content.floats(), measure.squeezed());
+        return new SetParagraph(text, List.copyOf(lines), content.floats(), measure.squeezed());
     }
 
     /** The narrowest and the widest a paragraph can be set: its longest word, and all of it in one line. */
     Extent extent(Paragraph paragraph) {
-        Content content = reader.read(paragraph, FieldValues.UNCOUNTED);
+        Content content = reader.read(Stacked.Text.of(paragraph), FieldValues.UNCOUNTED, positions);
         boolean[] startsAt = opportunities.find(content.text(), content.length());
         double word = 0;
         double longestWord = 0;
@@ -137,7 +140,10 @@ final class LineComposer {
                 continue;
             }
             if (c == '\t') {
-                Stop stop = nextStop(x, first, measure, paragraph);
+                TabPosition asked = positions.get(i);
+                Stop stop = asked == null
+                        ? nextStop(x, first, measure, paragraph)
+                        : stopAt(asked, x, measure.start(first), measure);
                 double to = placeAtStop(content, i + 1, x, stop);
                 if (to > right + SLACK && !stop.custom && visible) {
                     return i;
@@ -185,6 +191,22 @@ final class LineComposer {
         }
         long steps = (long) Math.floor((x + SLACK) / defaultTabStop) + 1;
         return new Stop(steps * (double) defaultTabStop, TabStops.Kind.LEFT, TabStops.Leader.NONE, false);
+    }
+
+    /**
+     * Where a positional tab leads (ISO 29500-1 §17.3.3.23): the left edge, the middle or the right edge between the
+     * margins or the indents; to the next line where the text already stands beyond it.
+     */
+    private static Stop stopAt(TabPosition asked, double x, int indent, Measure measure) {
+        double left = asked.toMargins() ? 0 : indent;
+        double right = asked.toMargins() ? measure.width() : measure.right();
+        double position = switch (asked.kind()) {
+            case CENTRE -> (left + right) / 2;
+            case RIGHT, DECIMAL -> right;
+            case LEFT, BAR -> left;
+        };
+        boolean ahead = position > x - SLACK;
+        return new Stop(ahead ? position : measure.width() + position, asked.kind(), asked.leader(), ahead);
     }
 
     /** Where the text after a tab starts, so that it stands at the stop as the stop asks. */

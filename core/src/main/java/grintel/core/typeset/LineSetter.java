@@ -2,10 +2,12 @@ package grintel.core.typeset;
 
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.TabStops;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -14,6 +16,8 @@ final class LineSetter {
     private final Paragraph paragraph;
     private final Content content;
     private final Map<Integer, TabStops.Leader> leaders;
+    /** How many lines each of several paragraphs that are read as one stands in so far. */
+    private final Map<ParagraphAddress, Integer> linesOf = new HashMap<>();
 
     /** @param leaders what leads over the tabs of the line, by the tab's place; filled while lines are broken */
     LineSetter(Paragraph paragraph, Content content, Map<Integer, TabStops.Leader> leaders) {
@@ -60,7 +64,12 @@ final class LineSetter {
             case LEFT -> {}
         }
         RunGatherer runs = new RunGatherer(content, places, leaders, shift, stretch, stretchFrom);
-        runs.gather(start, visibleEnd, hyphen);
+        List<SetLine.Share> shares = List.of();
+        if (content.shares().isEmpty()) {
+            runs.gather(start, visibleEnd, hyphen);
+        } else {
+            shares = gatherShares(start, visibleEnd, hyphen, runs);
+        }
 
         int firstVisible = start;
         while (firstVisible < visibleEnd && (text[firstVisible] == ' ' || text[firstVisible] == '\t')) {
@@ -80,8 +89,39 @@ final class LineSetter {
                 runs.runs(),
                 pictures,
                 content.calls().isEmpty() ? List.of() : calls(start, end),
+                shares,
                 after(last, paragraphEnds),
                 end);
+    }
+
+    /** Gathers the line paragraph by paragraph. */
+    private List<SetLine.Share> gatherShares(int start, int end, boolean hyphen, RunGatherer runs) {
+        List<SetLine.Share> out = new ArrayList<>();
+        List<Content.Share> owners = content.shares();
+        for (int k = 0; k < owners.size(); k++) {
+            Content.Share owner = owners.get(k);
+            int from = Math.max(start, owner.from());
+            int to = Math.min(end, k + 1 < owners.size() ? owners.get(k + 1).from() : end);
+            if (from >= to) {
+                continue;
+            }
+            int before = runs.runs().size();
+            runs.gather(from, to, hyphen && to == end);
+            List<GlyphRun> own =
+                    List.copyOf(runs.runs().subList(before, runs.runs().size()));
+            int x = own.isEmpty() ? round(runs.place(from)) : own.get(0).x();
+            int right = own.isEmpty()
+                    ? x
+                    : own.get(own.size() - 1).x() + own.get(own.size() - 1).width();
+            out.add(new SetLine.Share(
+                    owner.paragraph(),
+                    linesOf.merge(owner.paragraph().address(), 1, Integer::sum) - 1,
+                    x,
+                    right - x,
+                    readable(content.text(), from, to),
+                    own));
+        }
+        return out;
     }
 
     /** The line of a paragraph without characters, or the one that a line break at the very end leaves. */
@@ -100,6 +140,7 @@ final class LineSetter {
                 heights.baseline,
                 heights.height,
                 "",
+                List.of(),
                 List.of(),
                 List.of(),
                 List.of(),
@@ -126,9 +167,17 @@ final class LineSetter {
                             box.height(),
                             box.target(),
                             box.alternative(),
-                            paragraph.address()));
+                            ownerAt(entry.getKey())));
                 });
         return pictures;
+    }
+
+    private ParagraphAddress ownerAt(int place) {
+        ParagraphAddress owner = paragraph.address();
+        for (Content.Share share : content.shares()) {
+            owner = share.from() <= place ? share.paragraph().address() : owner;
+        }
+        return owner;
     }
 
     private List<Story> calls(int start, int end) {

@@ -42,21 +42,22 @@ final class MarginalSetter {
         List<ProofLine> footer = List.of();
         Marginals.Marginal head = section.headers().get(page.variant);
         if (head != null) {
-            header = add(boxes.compose(head.blocks(), width, fields), PagePart.HEADER, geometry.headerTop(), page);
+            header = add(
+                    boxes.compose(head.blocks(), width, fields), PagePart.HEADER, geometry.headerTop(), page, fields);
         }
         Marginals.Marginal foot = section.footers().get(page.variant);
         if (foot != null) {
             SetBox box = boxes.compose(foot.blocks(), width, fields);
-            footer = add(box, PagePart.FOOTER, geometry.footerBottom() - box.height(), page);
+            footer = add(box, PagePart.FOOTER, geometry.footerBottom() - box.height(), page, fields);
         }
         return new Placed(header, footer);
     }
 
-    private List<ProofLine> add(SetBox box, PagePart part, int y, OpenPage page) {
+    private List<ProofLine> add(SetBox box, PagePart part, int y, OpenPage page, FieldValues fields) {
         int x = page.geometry.frame().left();
         List<ProofLine> lines = new ArrayList<>(box.lines().size());
         for (SetBox.BoxLine line : box.lines()) {
-            lines.add(line.on(part, x, y, false));
+            line.on(part, x, y, false, lines);
         }
         for (PlacedPicture picture : box.pictures()) {
             page.pictures.add(picture.movedBy(x, y));
@@ -65,7 +66,7 @@ final class MarginalSetter {
             page.fills.add(fill.movedBy(x, y));
         }
         for (SetBox.BoxFloat floating : box.floats()) {
-            floats.place(floating.movedBy(x, y), page);
+            floats.place(floating.movedBy(x, y), page, part, fields);
         }
         return lines;
     }

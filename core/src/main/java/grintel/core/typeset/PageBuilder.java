@@ -34,7 +34,7 @@ final class PageBuilder {
         this.marginals = new MarginalSetter(boxes, floats);
         this.flow = new PageFlow(paper, marginals, new NoteSetter(boxes, paper), floats, limits);
         TablePlacer tables = new TablePlacer(flow, boxes.tables(), remarks);
-        this.paragraphs = new ParagraphPlacer(flow, lines, tables, floats, remarks, gapsAdd);
+        this.paragraphs = new ParagraphPlacer(flow, lines, boxes, tables, floats, remarks, gapsAdd);
     }
 
     Proof build() {
@@ -43,11 +43,11 @@ final class PageBuilder {
             if (section.index() > 0 && flow.start(section)) {
                 above = null;
             }
-            above = paragraphs.place(section.blocks(), above, PagePart.TEXT);
+            above = paragraphs.place(Stacked.of(section.blocks()), above, PagePart.TEXT);
         }
         for (Note note : paper.notes()) {
             if (note.story().kind() == Story.Kind.ENDNOTE) {
-                above = paragraphs.place(note.blocks(), above, PagePart.NOTE);
+                above = paragraphs.place(Stacked.of(note.blocks()), above, PagePart.NOTE);
             }
         }
         flow.placeLeftOverNotes();
@@ -107,7 +107,7 @@ final class PageBuilder {
         int y = top + OpenPage.NOTE_SEPARATOR;
         for (SetBox.BoxLine line : page.notes) {
             SetBox.BoxLine atZero = line.movedBy(0, -line.top());
-            all.add(atZero.on(PagePart.NOTE, frame.left(), y, false));
+            atZero.on(PagePart.NOTE, frame.left(), y, false, all);
             y += line.line().height();
         }
     }

@@ -114,7 +114,7 @@ final class PageFlow {
     /** Puts a box that no page breaks on the page, and its notes at the foot. */
     void placeBox(SetBox box, PagePart part, int x, boolean repeated) {
         for (SetBox.BoxLine line : box.lines()) {
-            page.text.add(line.on(part, x, page.y, repeated));
+            line.on(part, x, page.y, repeated, page.text);
         }
         for (PlacedPicture picture : box.pictures()) {
             page.pictures.add(picture.movedBy(x, page.y));
@@ -123,7 +123,7 @@ final class PageFlow {
             page.fills.add(fill.movedBy(x, page.y));
         }
         for (SetBox.BoxFloat floating : box.floats()) {
-            floats.place(floating.movedBy(x, page.y), page);
+            floats.place(floating.movedBy(x, page.y), page, part, FieldValues.UNCOUNTED);
         }
         page.advanceTo(page.y + box.height());
         if (!repeated) {

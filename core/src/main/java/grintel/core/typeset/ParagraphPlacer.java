@@ -1,9 +1,8 @@
 package grintel.core.typeset;
 
-import grintel.core.paper.Block;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.Table;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 final class ParagraphPlacer {
     private final PageFlow flow;
     private final LineComposer lines;
+    private final BoxComposer boxes;
     private final TablePlacer tables;
     private final FloatPlacer floats;
     private final Remarks remarks;
@@ -28,12 +28,14 @@ final class ParagraphPlacer {
     ParagraphPlacer(
             PageFlow flow,
             LineComposer lines,
+            BoxComposer boxes,
             TablePlacer tables,
             FloatPlacer floats,
             Remarks remarks,
             boolean gapsAdd) {
         this.flow = flow;
         this.lines = lines;
+        this.boxes = boxes;
         this.tables = tables;
         this.floats = floats;
         this.remarks = remarks;
@@ -42,20 +44,25 @@ final class ParagraphPlacer {
 
     /** Places blocks one below the other, the first below {@code above}; gives the paragraph they end with. */
     @Nullable
-    Paragraph place(List<Block> blocks, @Nullable Paragraph above, PagePart part) {
+    Paragraph place(List<Stacked> blocks, @Nullable Paragraph above, PagePart part) {
         Paragraph before = above;
         ahead.clear();
         keptUntil = -1;
         for (int i = 0; i < blocks.size(); i++) {
-            if (blocks.get(i) instanceof Table table) {
+            if (blocks.get(i) instanceof Stacked.Loose loose) {
+                placeFloats(framed(loose.frames()), part);
+                continue;
+            }
+            if (blocks.get(i) instanceof Stacked.Grid grid) {
                 if (before != null && !flow.page().atTop()) {
                     flow.page().advanceTo(flow.page().y + Millipoints.ofTwips(Gaps.after(before, null)));
                 }
                 before = null;
-                tables.place(table, part);
+                tables.place(grid.table(), part);
                 continue;
             }
-            Paragraph paragraph = (Paragraph) blocks.get(i);
+            Stacked.Text text = (Stacked.Text) blocks.get(i);
+            Paragraph paragraph = text.paragraph();
             if (paragraph.format().get(ParagraphProperties.PAGE_BREAK_BEFORE) && !isFreshPage()) {
                 flow.newPage(true);
                 before = null;
@@ -64,7 +71,7 @@ final class ParagraphPlacer {
                 keptUntil = keepTogether(blocks, i, before);
             }
             SetParagraph set = ahead.remove(i);
-            place(set == null ? compose(paragraph) : set, before, part);
+            place(set == null ? compose(text) : set, before, part);
             before = paragraph;
         }
         return before;
@@ -79,8 +86,8 @@ final class ParagraphPlacer {
         return page.atTop() && page.column == 0 && page.text.isEmpty() && page.reachedByBreak;
     }
 
-    private SetParagraph compose(Paragraph paragraph) {
-        return lines.compose(paragraph, flow.page().geometry.columnWidth(), FieldValues.UNCOUNTED);
+    private SetParagraph compose(Stacked.Text text) {
+        return lines.compose(text, flow.page().geometry.columnWidth(), FieldValues.UNCOUNTED);
     }
 
     // ---- keeping together
@@ -91,7 +98,7 @@ final class ParagraphPlacer {
      *
      * @return index of the last block looked at
      */
-    private int keepTogether(List<Block> blocks, int from, @Nullable Paragraph above) {
+    private int keepTogether(List<Stacked> blocks, int from, @Nullable Paragraph above) {
         OpenPage page = flow.page();
         int needed = 0;
         Paragraph before = page.atTop() ? null : above;
@@ -99,11 +106,16 @@ final class ParagraphPlacer {
         int full = page.fullHeight();
         int i = from;
         for (; i < blocks.size() && needed <= full; i++) {
-            if (!(blocks.get(i) instanceof Paragraph paragraph)) {
-                needed += tables.heightOfStart((Table) blocks.get(i));
+            if (blocks.get(i) instanceof Stacked.Loose) {
+                continue;
+            }
+            if (blocks.get(i) instanceof Stacked.Grid grid) {
+                needed += tables.heightOfStart(grid.table());
                 break;
             }
-            SetParagraph set = compose(paragraph);
+            Stacked.Text text = (Stacked.Text) blocks.get(i);
+            Paragraph paragraph = text.paragraph();
+            SetParagraph set = compose(text);
             ahead.put(i, set);
             needed += i == from && page.atTop() ? 0 : Millipoints.ofTwips(Gaps.between(before, paragraph, gapsAdd));
             before = paragraph;
@@ -145,9 +157,14 @@ final class ParagraphPlacer {
         if (normal.squeezed()) {
             remarks.add(Remarks.Kind.SQUEEZED, flow.page().number);
         }
-        placeFloats(normal);
-        boolean beside = flow.page().isObstructed();
-        SetParagraph set = beside ? composeBeside(paragraph, 0) : normal;
+        List<Content.Floating> beside = framed(normal.text().frames());
+        beside.addAll(normal.floats());
+        if (!beside.isEmpty()) {
+            startsHere(normal);
+            placeFloats(beside, part);
+        }
+        boolean obstructed = flow.page().isObstructed();
+        SetParagraph set = obstructed ? composeBeside(normal.text(), 0) : normal;
         int placed = 0;
         int at = 0;
         while (at < set.lines().size()) {
@@ -178,10 +195,10 @@ final class ParagraphPlacer {
             } else {
                 continue;
             }
-            if (at < all.size() && (beside || flow.page().isObstructed())) {
+            if (at < all.size() && (obstructed || flow.page().isObstructed())) {
                 // Lines set beside a picture of the page before are set anew for this one.
-                set = composeBeside(paragraph, at == 0 ? 0 : all.get(at - 1).end());
-                beside = true;
+                set = composeBeside(normal.text(), at == 0 ? 0 : all.get(at - 1).end());
+                obstructed = true;
                 at = 0;
             }
         }
@@ -198,16 +215,24 @@ final class ParagraphPlacer {
         }
     }
 
-    private void placeFloats(SetParagraph set) {
-        if (set.floats().isEmpty()) {
-            return;
+    private List<Content.Floating> framed(List<Stacked.Framed> frames) {
+        List<Content.Floating> out = new ArrayList<>(frames.size());
+        for (Stacked.Framed frame : frames) {
+            out.add(boxes.frame(frame, flow.page().geometry.columnWidth()));
         }
-        // A picture stands on the page its paragraph starts on.
+        return out;
+    }
+
+    /** What belongs to a paragraph stands on the page the paragraph starts on. */
+    private void startsHere(SetParagraph set) {
         if (!flow.page().isEmptyColumn()
                 && flow.page().y + firstLinesHeight(set) > flow.page().bottom()) {
             flow.newColumnOrPage(false);
         }
-        for (Content.Floating floating : set.floats()) {
+    }
+
+    private void placeFloats(List<Content.Floating> all, PagePart part) {
+        for (Content.Floating floating : all) {
             OpenPage page = flow.page();
             int height = floating.box().height();
             if (floating.clearsText() && page.y + height > page.bottom() && !page.isEmptyColumn()) {
@@ -215,8 +240,8 @@ final class ParagraphPlacer {
                 page = flow.page();
             }
             int left = page.columnLeft();
-            OpenPage.Obstacle taken =
-                    floats.place(new SetBox.BoxFloat(floating, left, left + page.geometry.columnWidth(), page.y), page);
+            SetBox.BoxFloat at = new SetBox.BoxFloat(floating, left, left + page.geometry.columnWidth(), page.y);
+            OpenPage.Obstacle taken = floats.place(at, page, part, FieldValues.UNCOUNTED);
             switch (floating.anchor().wrap()) {
                 case NONE -> {}
                 case AROUND, ABOVE_AND_BELOW -> {
@@ -233,9 +258,9 @@ final class ParagraphPlacer {
     }
 
     /** Sets what is left of a paragraph from a character on, beside what stands on the page. */
-    private SetParagraph composeBeside(Paragraph paragraph, int from) {
+    private SetParagraph composeBeside(Stacked.Text text, int from) {
         OpenPage page = flow.page();
-        return lines.compose(paragraph, page.geometry.columnWidth(), FieldValues.UNCOUNTED, page.room(), from);
+        return lines.compose(text, page.geometry.columnWidth(), FieldValues.UNCOUNTED, page.room(), from);
     }
 
     /** A segment ends at a forced break or with the paragraph. */
@@ -289,7 +314,7 @@ final class ParagraphPlacer {
         OpenPage page = flow.page();
         int left = page.columnLeft();
         SetBox.BoxLine boxLine = new SetBox.BoxLine(paragraph, number, line, 0, page.geometry.columnWidth(), 0);
-        page.text.add(boxLine.on(part, left, page.y, false));
+        boxLine.on(part, left, page.y, false, page.text);
         for (PlacedPicture picture : line.pictures()) {
             if (picture.width() > page.geometry.width()) {
                 remarks.add(Remarks.Kind.PICTURE_TOO_WIDE, page.number);

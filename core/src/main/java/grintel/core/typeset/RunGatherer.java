@@ -39,11 +39,12 @@ final class RunGatherer {
         this.stretchFrom = stretchFrom;
     }
 
+    /** Cuts further characters of the line, those before having been cut. */
     void gather(int start, int end, boolean hyphen) {
         char[] text = content.text();
         boolean linked = !content.links().isEmpty();
         int from = start;
-        double before = 0;
+        double before = stretched;
         for (int i = start; i < end; i++) {
             char c = text[i];
             if (c == '\t' || c == Paragraph.OBJECT) {
@@ -117,6 +118,11 @@ final class RunGatherer {
             runs.add(new GlyphRun(
                     sign.repeat(count), LineSetter.round(from), LineSetter.round(count * advance), type, "", true));
         }
+    }
+
+    /** Where a character stands in the line, the stretching so far included. */
+    double place(int at) {
+        return places[at] + shift + stretched;
     }
 
     /** How much the spaces were stretched in all. */

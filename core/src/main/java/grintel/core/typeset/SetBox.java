@@ -27,21 +27,52 @@ record SetBox(
      * @param right right edge of the same
      */
     record BoxLine(Paragraph paragraph, int number, SetLine line, int left, int right, int top) {
-        ProofLine on(PagePart part, int x, int y, boolean repeated) {
-            List<GlyphRun> moved = new ArrayList<>(line.runs().size());
-            for (GlyphRun run : line.runs()) {
+        /** Puts the line on a page: as one, or as many as there are paragraphs in it. */
+        void on(PagePart part, int x, int y, boolean repeated, List<ProofLine> out) {
+            if (line.shares().isEmpty()) {
+                out.add(proofLine(
+                        part, paragraph, number, line.x(), line.width(), line.text(), line.runs(), x, y, repeated));
+            }
+            for (SetLine.Share share : line.shares()) {
+                out.add(proofLine(
+                        part,
+                        share.paragraph(),
+                        share.number(),
+                        share.x(),
+                        share.width(),
+                        share.text(),
+                        share.runs(),
+                        x,
+                        y,
+                        repeated));
+            }
+        }
+
+        private ProofLine proofLine(
+                PagePart part,
+                Paragraph owner,
+                int numberInOwner,
+                int from,
+                int width,
+                String text,
+                List<GlyphRun> runs,
+                int x,
+                int y,
+                boolean repeated) {
+            List<GlyphRun> moved = new ArrayList<>(runs.size());
+            for (GlyphRun run : runs) {
                 moved.add(run.movedBy(x + left));
             }
             return new ProofLine(
                     part,
-                    paragraph.address(),
-                    number,
-                    line.x() + x + left,
+                    owner.address(),
+                    numberInOwner,
+                    from + x + left,
                     top + line.baseline() + y,
-                    line.width(),
+                    width,
                     top + y,
                     line.height(),
-                    line.text(),
+                    text,
                     moved,
                     left + x,
                     right + x,

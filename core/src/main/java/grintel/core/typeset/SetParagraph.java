@@ -9,7 +9,12 @@ import java.util.List;
  * @param lines at least one
  * @param squeezed whether its indents left less than a line can be set in
  */
-record SetParagraph(Paragraph paragraph, List<SetLine> lines, List<Content.Floating> floats, boolean squeezed) {
+record SetParagraph(Stacked.Text text, List<SetLine> lines, List<Content.Floating> floats, boolean squeezed) {
+    /** The paragraph whose formatting holds. */
+    Paragraph paragraph() {
+        return text.paragraph();
+    }
+
     int height() {
         int height = 0;
         for (SetLine line : lines) {

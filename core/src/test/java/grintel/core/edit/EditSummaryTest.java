@@ -14,6 +14,7 @@ import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.build.PaperBuilder;
+import grintel.core.rule.Wording;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -23,7 +24,7 @@ class EditSummaryTest {
     private static final Paper PAPER = new PaperBuilder().style(QUOTE).build();
 
     private static List<String> summary(Edit... edits) {
-        return EditSummary.of(PAPER, List.of(edits));
+        return EditSummary.of(PAPER, List.of(edits)).stream().map(Wording::told).toList();
     }
 
     private static Target paragraph(int index) {
@@ -87,7 +88,7 @@ class EditSummaryTest {
                         new Edit.SetSetting(Edit.Setting.HYPHENATION, false)))
                 .containsExactly(
                         "2 blank paragraphs taken out",
-                        "1 paragraph: spaces closed up",
+                        "1 paragraph: spaces or words replaced",
                         "Footer of section 2 taken from the section before",
                         "Setting: hyphenation off");
     }

@@ -2,6 +2,11 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.check.Examiner;
+import grintel.core.check.PaperFile;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
+import grintel.core.check.Verdict;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -29,15 +34,14 @@ class HouseRulesTest {
     }
 
     private static PutRight.Result<PaperFile> putRight(Draft draft, Brief brief) {
-        return PutRight.run(new PaperFile(draft.build()), brief, reading -> true, LayoutLimits.within(20));
+        return PutRight.run(new PaperFile(draft.build()), brief, (reading, spot) -> true, LayoutLimits.within(20));
     }
 
     @Test
     void lengthsInCentimetresAreShownInCentimetres() {
         Brief brief = brief("sheet.margins: {left: 3 cm}, sheet.size: {width: 21 cm, height: 29.7 cm}");
         assertThat(examine(Draft.mla(), brief).findings())
-                .extracting(
-                        finding -> finding.is().text() + " | " + finding.asked().text())
+                .extracting(finding -> Wording.told(finding.is()) + " | " + Wording.told(finding.asked()))
                 .containsExactly("21.59 × 27.94 cm | 21 × 29.7 cm", "2.54 cm | 3 cm");
         Paper after = putRight(Draft.mla(), brief).file().paper();
         assertThat(after.sections().get(0).get(SectionProperties.PAGE_WIDTH)).isEqualTo(11906);
@@ -50,7 +54,7 @@ class HouseRulesTest {
                 brief("spacing.line: {multiple: 1.5}, type.face: {faces: [Arial]}, type.size: {sizes: {Arial: 11}}");
         Report report = examine(Draft.mla(), brief);
         assertThat(report.verdict("spacing.line").findings())
-                .extracting(finding -> finding.asked().text())
+                .extracting(finding -> Wording.told(finding.asked()))
                 .containsExactly("1.5 lines");
         Report after = putRight(Draft.mla(), brief).report();
         assertThat(after.findings()).isEmpty();

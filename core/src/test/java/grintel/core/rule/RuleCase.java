@@ -2,11 +2,15 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.check.Examiner;
+import grintel.core.check.PaperFile;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
+import grintel.core.check.Verdict;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paper;
 import grintel.core.typeset.LayoutLimits;
@@ -37,6 +41,7 @@ final class RuleCase {
             assertThat(Wording.why(reading.rule())).isNotBlank();
             assertThat(reading.places()).as(reading.rule()).isNotEmpty();
         }
+        assertThat(report.findings()).extracting(Reading::key).doesNotHaveDuplicates();
     }
 
     private static Guide find(String id) {
@@ -63,14 +68,14 @@ final class RuleCase {
     /** The one finding of the rule measures this. */
     RuleCase isOff(String is, String asked) {
         assertThat(findings()).hasSize(1);
-        assertThat(findings().get(0).is().text()).isEqualTo(is);
-        assertThat(findings().get(0).asked().text()).isEqualTo(asked);
+        assertThat(Wording.told(findings().get(0).is())).isEqualTo(is);
+        assertThat(Wording.told(findings().get(0).asked())).isEqualTo(asked);
         return this;
     }
 
     /** The findings of the rule measure these, in order. */
     RuleCase areOff(String... measured) {
-        assertThat(findings()).extracting(reading -> reading.is().text()).containsExactly(measured);
+        assertThat(findings()).extracting(reading -> Wording.told(reading.is())).containsExactly(measured);
         return this;
     }
 
@@ -96,17 +101,28 @@ final class RuleCase {
         return this;
     }
 
-    /** Nothing at all is off. */
+    /** The rule alone is off, in a paper that gives every rule something to look at. */
     RuleCase andNothingElseIsOff() {
-        assertThat(report.findings()).extracting(Reading::rule).allMatch(rule::equals);
+        assertThat(paper.words()).isGreaterThan(50);
+        assertThat(findings()).isNotEmpty();
+        assertThat(otherRulesOff()).isEmpty();
+        return this;
+    }
+
+    /** Only the writer can say whether it is put right, and at which places. */
+    RuleCase isAsked() {
+        assertThat(findings())
+                .isNotEmpty()
+                .allSatisfy(reading -> assertThat(reading.fixClass()).isEqualTo(FixClass.ASK));
         return this;
     }
 
     /** Only the writer can put it right, and the finding does not pretend otherwise. */
     void isForTheWriter() {
-        FixClass fix = Demands.get(rule).fix();
-        assertThat(fix == FixClass.ASK || fix == FixClass.NONE).isTrue();
-        assertThat(findings()).allSatisfy(reading -> assertThat(reading.edits()).isEmpty());
+        assertThat(findings()).isNotEmpty().allSatisfy(reading -> {
+            assertThat(reading.fixClass()).isEqualTo(FixClass.NONE);
+            assertThat(reading.fix().edits()).isEmpty();
+        });
     }
 
     /** Puts the rule right. */
@@ -114,6 +130,7 @@ final class RuleCase {
         assertThat(status()).isEqualTo(Verdict.Status.OFF);
         List<String> before = otherRulesOff();
         PutRight.Result<PaperFile> result = run(paper);
+        assertThat(result.leftOut()).isEmpty();
         RuleCase after = new RuleCase(rule, brief, result.file().paper());
         assertThat(after.findings()).isEmpty();
         assertThat(before).containsAll(after.otherRulesOff());
@@ -122,7 +139,8 @@ final class RuleCase {
     }
 
     private PutRight.Result<PaperFile> run(Paper on) {
-        return PutRight.run(new PaperFile(on), brief, reading -> reading.rule().equals(rule), LayoutLimits.within(20));
+        return PutRight.run(
+                new PaperFile(on), brief, (reading, spot) -> reading.rule().equals(rule), LayoutLimits.within(20));
     }
 
     /** The paper as it is now. */

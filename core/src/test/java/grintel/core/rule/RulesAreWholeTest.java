@@ -3,6 +3,7 @@ package grintel.core.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import grintel.core.check.Rules;
 import grintel.core.guide.demand.Demands;
 import java.util.ArrayList;
 import java.util.List;

@@ -12,12 +12,13 @@ class RunningHeadFooterRuleTest {
     }
 
     @Test
-    void wordsAtTheFootAreForTheWriter() {
+    void wordsAtTheFootAreAskedAboutAndPutRight() {
         Draft.mla()
                 .sheet(b -> b.footer(Marginals.Variant.DEFAULT, f -> f.text("Draft 2")))
                 .rule(RULE)
                 .isOff("“Draft 2”", "empty")
                 .andNothingElseIsOff()
-                .isForTheWriter();
+                .isAsked()
+                .putRight();
     }
 }

@@ -2,6 +2,7 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.check.Examiner;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -28,8 +29,8 @@ class RunningHeadLengthRuleTest {
         assertThat(findings("A SHORT TITLE THAT GOES ON FOR MUCH LONGER THAN FIFTY CHARACTERS "))
                 .singleElement()
                 .satisfies(finding -> {
-                    assertThat(finding.is().text()).isEqualTo("64 characters");
-                    assertThat(finding.edits()).isEmpty();
+                    assertThat(Wording.told(finding.is())).isEqualTo("64 characters");
+                    assertThat(finding.fix().edits()).isEmpty();
                 });
         assertThat(findings("A SHORT TITLE ")).isEmpty();
     }

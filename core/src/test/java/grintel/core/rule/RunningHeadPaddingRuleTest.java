@@ -33,7 +33,6 @@ class RunningHeadPaddingRuleTest {
                         .text("Solvane ")
                         .pageNumber(PropertySet.empty()))
                 .rule(RULE)
-                .isMet()
-                .andNothingElseIsOff();
+                .isMet();
     }
 }

@@ -21,7 +21,7 @@ class RunningHeadTextRuleTest {
                         .text("M. Solvane, p. ")
                         .pageNumber(PropertySet.empty()))
                 .rule(RULE)
-                .isOff("“M. Solvane, p.”", "“Solvane”")
+                .isOff("“M. Solvane, p. 1”", "“Solvane 1”")
                 .andNothingElseIsOff()
                 .putRight();
     }
@@ -36,7 +36,7 @@ class RunningHeadTextRuleTest {
         Draft.mla()
                 .guide("apa-7-student")
                 .rule(RULE)
-                .isOff("“Solvane”", "no words")
+                .isOff("“Solvane 1”", "no words")
                 .putRight();
     }
 }

@@ -11,12 +11,13 @@ class SpacingLineBreaksRuleTest {
     }
 
     @Test
-    void aHardBreakInsideAParagraphIsForTheWriter() {
+    void aHardBreakInsideAParagraphIsAskedAboutAndPutRight() {
         Draft.mla()
                 .text(p -> p.text(Draft.PROSE).lineBreak().text(Draft.PROSE))
                 .rule(RULE)
                 .isOff("1 line break", "none")
                 .at(8)
-                .isForTheWriter();
+                .isAsked()
+                .putRight();
     }
 }

@@ -2,6 +2,10 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.check.Examiner;
+import grintel.core.check.PaperFile;
+import grintel.core.check.PutRight;
+import grintel.core.check.Verdict;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -34,7 +38,7 @@ class SpacingWidowsRuleTest {
                         .status())
                 .isEqualTo(Verdict.Status.OFF);
         PutRight.Result<PaperFile> result = PutRight.run(
-                new PaperFile(loose), brief, reading -> reading.rule().equals(RULE), LayoutLimits.within(20));
+                new PaperFile(loose), brief, (reading, spot) -> reading.rule().equals(RULE), LayoutLimits.within(20));
         assertThat(result.report().verdict(RULE).status()).isEqualTo(Verdict.Status.MET);
     }
 }

@@ -13,7 +13,7 @@ class TypeEmphasisRuleTest {
     }
 
     @Test
-    void underliningAndBoldParagraphsAreForTheWriter() {
+    void underliningAndBoldParagraphsAreAskedAboutAndPutRight() {
         Draft.mla()
                 .text(p -> p.text("Some words and then ")
                         .text("The Weir Ledger", PropertySet.of(CharacterProperties.UNDERLINE, "single"))
@@ -22,7 +22,8 @@ class TypeEmphasisRuleTest {
                 .rule(RULE)
                 .areOff("1 paragraph", "1 paragraph")
                 .quoting("The Weir Ledger")
-                .isForTheWriter();
+                .isAsked()
+                .putRight();
     }
 
     @Test

@@ -40,6 +40,6 @@ class TypeSizeRuleTest {
                 .guide("apa-7-student")
                 .normal(DOUBLE, Draft.type("Cambria", 30))
                 .rule(RULE)
-                .isMet();
+                .isAbsent();
     }
 }

@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import static grintel.core.structure.PartKind.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.paper.CharacterProperties;
@@ -9,193 +10,404 @@ import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.ParagraphBuilder;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
-/** What each paragraph is taken for, from its words and its looks. */
+/** What each paragraph is taken for, from its words and its looks, and how parts hold each other. */
 class PartsTest {
     private static final PropertySet BOLD = PropertySet.of(CharacterProperties.BOLD, true);
-
+    private static final PropertySet ITALIC = PropertySet.of(CharacterProperties.ITALIC, true);
+    private static final PropertySet PLAIN = PropertySet.empty();
+    private static final PropertySet CODE = PropertySet.of(CharacterProperties.FACE, "Courier New");
     private static final String PROSE =
             "In all three novels the canal is lit before it is named, and the reader learns the hour, the"
                     + " weather and the price of oil before anyone has spoken a word about the town or the people in it at all.";
 
-    private static PaperBuilder builder() {
-        return new PaperBuilder()
-                .style(
-                        "Normal",
-                        "Normal",
-                        Style.Kind.PARAGRAPH,
-                        null,
-                        PropertySet.empty(),
-                        PropertySet.of(CharacterProperties.SIZE, 24))
-                .style(
-                        "H1",
-                        "heading 1",
-                        Style.Kind.PARAGRAPH,
-                        "Normal",
-                        PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, 0),
-                        BOLD);
+    private final PaperBuilder out = new PaperBuilder()
+            .style("Normal", "Normal", Style.Kind.PARAGRAPH, null, PLAIN, PropertySet.of(CharacterProperties.SIZE, 24))
+            .style(
+                    "H1",
+                    "heading 1",
+                    Style.Kind.PARAGRAPH,
+                    "Normal",
+                    PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, 0),
+                    BOLD);
+
+    private PartsTest line(String text) {
+        out.paragraph(text);
+        return this;
     }
 
-    private static Parts parts(Paper paper) {
+    private PartsTest line(Consumer<ParagraphBuilder> line) {
+        out.paragraph(line);
+        return this;
+    }
+
+    private PartsTest line(String text, PropertySet look) {
+        return line(line -> line.text(text, look));
+    }
+
+    private PartsTest centred(String text, PropertySet look) {
+        return line(line ->
+                line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE).text(text, look));
+    }
+
+    private PartsTest newPage(String text, PropertySet look) {
+        return line(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                .set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
+                .text(text, look));
+    }
+
+    private PartsTest indented(String text) {
+        return line(line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(text));
+    }
+
+    /** Heading lines, a title and a paragraph: four paragraphs before what a test adds. */
+    private PartsTest essay() {
+        return line("Marit Solvane").line("9 October 2026").line("A Title").line(PROSE);
+    }
+
+    private Parts parts() {
+        Paper paper = out.build();
         return Parts.recognise(paper, Typesetter.typeset(paper, LayoutLimits.within(20)));
     }
 
-    private static List<Role> roles(PaperBuilder builder) {
-        Paper paper = builder.build();
-        Parts parts = parts(paper);
-        List<Role> roles = new ArrayList<>();
-        for (int i = 0; i < paper.paragraphs().size(); i++) {
-            roles.add(parts.role(i));
+    private List<PartKind> kinds() {
+        Parts parts = parts();
+        List<PartKind> kinds = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            kinds.add(parts.kind(i));
         }
-        return roles;
+        return kinds;
     }
 
-    private static PaperBuilder centred(PaperBuilder builder, String text, boolean bold) {
-        return builder.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
-                .text(text, bold ? BOLD : PropertySet.empty()));
+    /** The kinds of what a test added to the essay. */
+    private List<PartKind> added() {
+        List<PartKind> kinds = kinds();
+        return kinds.subList(4, kinds.size());
     }
+
+    // ---- opening
 
     @Test
-    void headingLinesTitleAndText() {
-        PaperBuilder out = builder()
-                .paragraph("Marit Solvane")
-                .paragraph("Dr. Ilse Tamberg")
-                .paragraph("9 October 2026");
-        centred(out, "Lamps on the Low Canal", false).paragraph(PROSE);
-        assertThat(roles(out))
-                .containsExactly(Role.HEADING_BLOCK, Role.HEADING_BLOCK, Role.HEADING_BLOCK, Role.TITLE, Role.TEXT);
+    void headingLinesNameWriterTeacherAndCourse() {
+        line("Marit Solvane").line("Ilse Tamberg").line("Literature 214").line("9 October 2026");
+        centred("Lamps on the Low Canal", PLAIN).line(PROSE);
+        assertThat(kinds()).containsExactly(AUTHOR, INSTRUCTOR, COURSE, DATE, TITLE, PARAGRAPH);
+        PaperFacts facts = parts().facts();
+        assertThat(facts.surname()).isEqualTo("Solvane");
+        assertThat(facts.title()).isEqualTo("Lamps on the Low Canal");
+        assertThat(facts.line(COURSE)).isEqualTo("Literature 214");
     }
 
     @Test
     void aTitleAtTheMarginIsTheLineAfterTheDate() {
-        PaperBuilder out = builder()
-                .paragraph("Marit Solvane")
-                .paragraph("Dr. Ilse Tamberg")
-                .paragraph("9 October 2026")
-                .paragraph("Lamps on the Low Canal")
-                .paragraph(PROSE);
-        assertThat(roles(out)).element(3).isEqualTo(Role.TITLE);
+        assertThat(essay().kinds()).containsExactly(AUTHOR, DATE, TITLE, PARAGRAPH);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 6, 40})
+    void aTitlePageWhetherBrokenOffOrPushedOff(int blanks) {
+        centred("Fog Bells", BOLD).centred("Tobias Ekwall", PLAIN).centred("Brackwater College", PLAIN);
+        for (int i = 0; i < blanks; i++) {
+            line("");
+        }
+        line(title -> title.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                .set(ParagraphProperties.PAGE_BREAK_BEFORE, blanks == 0)
+                .text("Fog Bells", BOLD));
+        line(PROSE);
+        List<PartKind> kinds = kinds();
+        assertThat(kinds.subList(0, 3)).containsExactly(TITLE, AUTHOR, INSTITUTION);
+        assertThat(kinds.subList(3 + blanks, 5 + blanks)).containsExactly(TITLE, PARAGRAPH);
+        assertThat(parts().isOnTitlePage(2)).isTrue();
+        assertThat(parts().isOnTitlePage(3 + blanks)).isFalse();
     }
 
     @Test
-    void aTitlePageWhetherBrokenOffOrPushedOff() {
-        for (int blanks : new int[] {0, 6, 40}) {
-            PaperBuilder out = builder();
-            centred(out, "Fog Bells", true);
-            centred(out, "Tobias Ekwall", false);
-            centred(out, "Brackwater College", false);
-            for (int i = 0; i < blanks; i++) {
-                out.paragraph("");
+    void aTitlePageMayOpenWithTheInstitutionAndEndWithTheWriter() {
+        centred("Brackwater College", PLAIN).centred("Bells and Psalms", PLAIN).centred("Religion 305", PLAIN);
+        centred("Ilse Tamberg", PLAIN).centred("Tobias Ekwall", PLAIN).centred("9 October 2026", PLAIN);
+        newPage("Bells and Psalms", PLAIN).line(PROSE);
+        assertThat(kinds()).containsExactly(INSTITUTION, TITLE, COURSE, INSTRUCTOR, AUTHOR, DATE, TITLE, PARAGRAPH);
+        assertThat(parts().facts().surname()).isEqualTo("Ekwall");
+    }
+
+    @Test
+    void severalAuthorsAndANoteOnThem() {
+        centred("Fog Bells", BOLD).centred("Tobias Ekwall and Marit Solvane", PLAIN);
+        centred("Department of Coastal Studies, Brackwater College", PLAIN);
+        centred("Author Note", BOLD).line(PROSE).newPage("Abstract", BOLD).line(PROSE);
+        newPage("Fog Bells", BOLD).line(PROSE);
+        assertThat(kinds())
+                .containsExactly(
+                        TITLE,
+                        AUTHOR,
+                        INSTITUTION,
+                        AUTHOR_NOTE_LABEL,
+                        AUTHOR_NOTE_TEXT,
+                        ABSTRACT_LABEL,
+                        ABSTRACT_TEXT,
+                        TITLE,
+                        PARAGRAPH);
+        assertThat(parts().facts().authors()).extracting(PersonName::surname).containsExactly("Ekwall", "Solvane");
+        assertThat(parts().facts().surname()).isNull();
+    }
+
+    @Test
+    void anAbstractEndsWithItsKeywords() {
+        centred("Fog Bells", BOLD)
+                .centred("Tobias Ekwall", PLAIN)
+                .newPage("Abstract", BOLD)
+                .line(PROSE);
+        line("Keywords: bells, birds").newPage("Fog Bells", BOLD).line(PROSE);
+        assertThat(kinds()).containsExactly(TITLE, AUTHOR, ABSTRACT_LABEL, ABSTRACT_TEXT, KEYWORDS, TITLE, PARAGRAPH);
+    }
+
+    @Test
+    void whatStandsUnderTheTitleIsNoText() {
+        line("Marit Solvane").line("9 October 2026");
+        centred("Lamps on the Low Canal:", PLAIN).centred("Light in Three Novels", PLAIN);
+        centred("by Marit Solvane", PLAIN)
+                .centred("“The lamp comes first.”", ITALIC)
+                .line(PROSE);
+        assertThat(kinds()).containsExactly(AUTHOR, DATE, TITLE, SUBTITLE, AUTHOR, EPIGRAPH, PARAGRAPH);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Marit Solvane, Solvane",
+        "'Solvane, Marit A.', Solvane",
+        "Anna van der Meer, van der Meer",
+        "By Tobias Ekwall Jr., Ekwall",
+    })
+    void surnamesAreToldFromNames(String line, String surname) {
+        PersonName name = Names.one(line);
+        assertThat(name).isNotNull().extracting(PersonName::surname).isEqualTo(surname);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Home User", "Your Name", "Literature 214", "The Weir Ledger", "English Department", "ts"})
+    void whatIsNoNameIsNone(String line) {
+        assertThat(Names.in(line)).isEmpty();
+    }
+
+    // ---- text
+
+    static Stream<Arguments> levelForms() {
+        return Stream.of(
+                Arguments.of("centred bold, left bold, left bold italic", List.of(1, 2, 3)),
+                Arguments.of("left bold, left italic, centred bold", List.of(1, 2, 3)),
+                Arguments.of("centred bold, centred, left bold", List.of(1, 2, 3)));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("levelForms")
+    void levelsAreToldByHowThePaperFormsThem(String forms, List<Integer> levels) {
+        essay();
+        String[] all = forms.split(", ", -1);
+        for (int round = 0; round < 2; round++) {
+            for (int i = 0; i < all.length; i++) {
+                PropertySet.Builder look = new PropertySet.Builder();
+                look.set(CharacterProperties.BOLD, all[i].contains("bold"));
+                look.set(CharacterProperties.ITALIC, all[i].contains("italic"));
+                String text = "Heading of Form " + "ABC".charAt(i);
+                if (all[i].startsWith("centred")) {
+                    centred(text, look.build());
+                } else {
+                    line(text, look.build());
+                }
+                indented(PROSE);
             }
-            out.paragraph(title -> title.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
-                    .set(ParagraphProperties.PAGE_BREAK_BEFORE, blanks == 0)
-                    .text("Fog Bells", BOLD));
-            out.paragraph(PROSE);
-            List<Role> roles = roles(out);
-            assertThat(roles.subList(0, 3)).as("%d blanks", blanks).containsOnly(Role.TITLE_PAGE);
-            assertThat(roles.subList(3 + blanks, 5 + blanks))
-                    .as("%d blanks", blanks)
-                    .containsExactly(Role.TITLE, Role.TEXT);
+        }
+        Parts parts = parts();
+        for (int i = 0; i < all.length; i++) {
+            assertThat(parts.headingLevel(4 + 2 * i)).isEqualTo(levels.get(i));
+            assertThat(parts.headingLevel(4 + 2 * (all.length + i))).isEqualTo(levels.get(i));
         }
     }
 
     @Test
-    void anAbstractOnAPageOfItsOwn() {
-        PaperBuilder out = builder();
-        centred(out, "Fog Bells", true);
-        centred(out, "Tobias Ekwall", false);
-        out.paragraph(label -> label.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
-                .set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
-                .text("Abstract", BOLD));
-        out.paragraph(PROSE).paragraph("Keywords: bells, birds");
-        out.paragraph(title -> title.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
-                .set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
-                .text("Fog Bells", BOLD));
-        out.paragraph(PROSE);
-        assertThat(roles(out))
-                .containsExactly(
-                        Role.TITLE_PAGE,
-                        Role.TITLE_PAGE,
-                        Role.ABSTRACT_LABEL,
-                        Role.ABSTRACT,
-                        Role.KEYWORDS,
-                        Role.TITLE,
-                        Role.TEXT);
-    }
-
-    @Test
     void headingsByStyleAndByLook() {
-        PaperBuilder out =
-                builder().paragraph("Marit Solvane").paragraph("9 October 2026").paragraph("A Title");
-        out.paragraph(PROSE)
-                .paragraph(heading -> heading.style("H1").text("Method"))
-                .paragraph(PROSE)
-                .paragraph(heading -> heading.text("Study Site", BOLD))
-                .paragraph(PROSE)
-                .paragraph(sentence -> sentence.text("A bold sentence is no heading.", BOLD))
-                .paragraph(PROSE);
-        Paper paper = out.build();
-        Parts parts = parts(paper);
-        assertThat(parts.role(4)).isEqualTo(Role.HEADING);
-        assertThat(parts.headingLevel(4)).isEqualTo(1);
-        assertThat(parts.role(6)).isEqualTo(Role.HEADING);
-        assertThat(parts.headingLevel(6)).isEqualTo(2);
-        assertThat(parts.role(8)).isEqualTo(Role.TEXT);
-        assertThat(parts.headingLevel(8)).isZero();
+        essay().line(heading -> heading.style("H1").text("Method"))
+                .line(PROSE)
+                .line("Study Site", BOLD)
+                .line(PROSE)
+                .line("A bold sentence is no heading.", BOLD)
+                .line(PROSE);
+        assertThat(added()).containsExactly(HEADING, PARAGRAPH, HEADING, PARAGRAPH, PARAGRAPH, PARAGRAPH);
+        assertThat(parts().headingLevel(4)).isEqualTo(1);
+        assertThat(parts().headingLevel(6))
+                .as("it looks as those of level 1 do")
+                .isEqualTo(1);
+        assertThat(parts().headingLevel(8)).isZero();
     }
 
     @Test
-    void quotationsListsTablesAndCaptions() {
-        PaperBuilder out =
-                builder().paragraph("Marit Solvane").paragraph("9 October 2026").paragraph("A Title");
-        out.paragraph(PROSE)
-                .paragraph(quotation ->
+    void aHeadingThatTheTextRunsOnFromIsASpanOfItsParagraph() {
+        essay().line(heading -> heading.style("H1").text("Method"))
+                .line(paragraph -> paragraph.text("Counting of lamps.", BOLD).text(" " + PROSE))
+                .line(PROSE);
+        Part runIn = parts().root().all(RUN_IN_HEADING).get(0);
+        assertThat(runIn.first()).isEqualTo(5);
+        assertThat(runIn.level()).isEqualTo(2);
+        assertThat(runIn.range())
+                .isNotNull()
+                .satisfies(range -> assertThat(range.to()).isEqualTo("Counting of lamps.".length()));
+        assertThat(added()).containsExactly(HEADING, PARAGRAPH, PARAGRAPH);
+    }
+
+    @Test
+    void quotationsVerseListsAndWhatGoesOnAfterThem() {
+        essay().line(quotation ->
                         quotation.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE))
-                .paragraph("and so it goes on, after the quotation, for a while. " + PROSE)
-                .paragraph("• a typed bullet")
-                .paragraph("Table 1")
-                .paragraph("Lamps and Sums")
-                .table(List.of(4000), List.of(List.of("cell")), PropertySet.empty())
-                .paragraph("Note. Counted by hand.")
-                .paragraph(PROSE);
-        Paper paper = out.build();
-        assertThat(roles(out).subList(3, 12))
-                .containsExactly(
-                        Role.TEXT,
-                        Role.BLOCK_QUOTATION,
-                        Role.TEXT,
-                        Role.LIST_ITEM,
-                        Role.CAPTION,
-                        Role.CAPTION,
-                        Role.TABLE_CELL,
-                        Role.TABLE_NOTE,
-                        Role.TEXT);
-        assertThat(parts(paper).continues(5)).isTrue();
-        assertThat(parts(paper).continues(11)).isFalse();
+                .line("and so it goes on, after the quotation, for a while. " + PROSE)
+                .centred("The lamp comes first", PLAIN)
+                .centred("and then the water", PLAIN)
+                .line("• a typed bullet")
+                .line(PROSE);
+        assertThat(added())
+                .containsExactly(BLOCK_QUOTATION, CONTINUATION, BLOCK_QUOTATION, BLOCK_QUOTATION, LIST_ITEM, PARAGRAPH);
+        assertThat(parts().root().all(LIST)).hasSize(1);
     }
 
     @Test
-    void backMatterFromItsLabelsOn() {
-        PaperBuilder out =
-                builder().paragraph("Marit Solvane").paragraph("9 October 2026").paragraph("A Title");
-        out.paragraph(PROSE);
-        centred(out, "References", true)
-                .paragraph("Keel, J. R. (2016). Bells of the northern harbours. Tidewrack Press.")
-                .paragraph("");
-        centred(out, "Appendix A", true);
-        centred(out, "Questions for Harbour Keepers", true).paragraph(PROSE);
-        assertThat(roles(out).subList(4, 10))
+    void aTextThatIsSetInAsAWholeIsNoQuotation() {
+        line("Marit Solvane").line("9 October 2026").line("A Title");
+        for (int i = 0; i < 3; i++) {
+            line(paragraph ->
+                    paragraph.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE));
+        }
+        assertThat(kinds()).endsWith(PARAGRAPH, PARAGRAPH, PARAGRAPH).doesNotContain(BLOCK_QUOTATION);
+    }
+
+    @Test
+    void programTextIsAPartOfItsOwn() {
+        essay().line("    for (lamp : lamps) { count++; }", CODE).line(PROSE);
+        assertThat(added()).containsExactly(PartKind.CODE, PARAGRAPH);
+    }
+
+    @Test
+    void whatIsNotKnownIsNotText() {
+        essay().line("Lamp oil by the quart").line("");
+        assertThat(added()).containsExactly(UNKNOWN, BLANK);
+    }
+
+    // ---- tables and figures
+
+    @Test
+    void aTableIsOneWithItsNumberTitleAndNotes() {
+        essay().line("Table 1").line("Lamps and Sums");
+        out.table(List.of(4000), List.of(List.of("cell")), PLAIN);
+        line("Note. Counted by hand.").line("* p < .05").line(PROSE);
+        assertThat(added()).containsExactly(CAPTION_NUMBER, CAPTION_TITLE, GRID, CAPTION_NOTE, CAPTION_NOTE, PARAGRAPH);
+        Part table = parts().root().all(TABLE).get(0);
+        assertThat(table.first()).isEqualTo(4);
+        assertThat(table.last()).isEqualTo(8);
+    }
+
+    @Test
+    void aNumberInRomanFiguresWithItsTitleBelow() {
+        essay().line("TABLE I").line("LAMPS AND SUMS BY QUAY").line(PROSE);
+        assertThat(added()).containsExactly(CAPTION_NUMBER, CAPTION_TITLE, PARAGRAPH);
+    }
+
+    @Test
+    void aTableAfterTheListOfSourcesBelongsToNoEntry() {
+        essay().newPage("References", BOLD).line("Keel, J. R. (2016). Bells of the northern harbours. Tidewrack.");
+        newPage("Table 1", BOLD);
+        out.table(List.of(4000), List.of(List.of("cell")), PLAIN);
+        line("Note. Counted by hand.");
+        assertThat(added()).containsExactly(SOURCES_LABEL, ENTRY, CAPTION_NUMBER, GRID, CAPTION_NOTE);
+        assertThat(parts().root().children())
+                .extracting(Part::kind)
+                .containsExactly(HEADING_LINES, BODY, SOURCES, TABLE);
+    }
+
+    // ---- back matter
+
+    @Test
+    void anAppendixHoldsHeadingsQuotationsAndLists() {
+        essay().newPage("References", BOLD).line("Keel, J. R. (2016). Bells of the northern harbours. Tidewrack.");
+        newPage("Appendix A", BOLD)
+                .centred("Questions for Harbour Keepers", BOLD)
+                .line(PROSE);
+        line(heading -> heading.style("H1").text("First Round"))
+                .line(quotation ->
+                        quotation.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE))
+                .line("• How long have you kept this harbour?");
+        assertThat(added())
                 .containsExactly(
-                        Role.SOURCES_LABEL,
-                        Role.ENTRY,
-                        Role.BLANK,
-                        Role.APPENDIX_LABEL,
-                        Role.APPENDIX_TITLE,
-                        Role.APPENDIX_TEXT);
+                        SOURCES_LABEL,
+                        ENTRY,
+                        APPENDIX_LABEL,
+                        APPENDIX_TITLE,
+                        PARAGRAPH,
+                        HEADING,
+                        BLOCK_QUOTATION,
+                        LIST_ITEM);
+        Part appendix = parts().root().all(APPENDIX).get(0);
+        assertThat(appendix.all(SECTION)).hasSize(1);
+        assertThat(appendix.all(BLOCK_QUOTATION)).hasSize(1);
+        assertThat(parts().isInAppendix(8)).isTrue();
+    }
+
+    @Test
+    void notesAndSourcesFollowTheirLabels() {
+        essay().newPage("Notes", PLAIN).line("1. Keel gives the lamp a page of its own.");
+        newPage("Works Cited", PLAIN).line("Verholt, Ansa. The Weir Ledger. Low Water Press, 2004.");
+        assertThat(added()).containsExactly(NOTES_LABEL, NOTE, SOURCES_LABEL, ENTRY);
+        assertThat(parts().root().children())
+                .extracting(Part::kind)
+                .containsExactly(HEADING_LINES, BODY, NOTES_PAGE, SOURCES);
+    }
+
+    // ---- spans and sections
+
+    @Test
+    void citationsAndMentionsAreSpans() {
+        essay().line("The lamp comes first (Keel, 2016, p. 41), as Table 2 and Figure 1 show; Orrin (2009) agrees.");
+        Part paragraph = parts().root().all(PARAGRAPH).get(1);
+        assertThat(paragraph.all(CITATION)).hasSize(2);
+        assertThat(paragraph.all(MENTION)).hasSize(2);
+    }
+
+    @Test
+    void sectionsNestByTheirHeadings() {
+        essay().line(heading -> heading.style("H1").text("Method"))
+                .line(PROSE)
+                .line("Study Site", ITALIC)
+                .line(PROSE)
+                .line(heading -> heading.style("H1").text("Results"))
+                .line(PROSE);
+        Part body = parts().root().child(BODY);
+        assertThat(body).isNotNull();
+        List<Part> sections =
+                body.children().stream().filter(part -> part.kind() == SECTION).toList();
+        assertThat(sections).hasSize(2).extracting(Part::last).containsExactly(7, 9);
+        assertThat(sections.get(0).all(SECTION)).hasSize(2);
+    }
+
+    @Test
+    void everyKindIsToldWithItsEvidence() {
+        Part heading = essay().line(line -> line.style("H1").text("Method"))
+                .line(PROSE)
+                .parts()
+                .root()
+                .all(HEADING)
+                .get(0);
+        assertThat(heading.evidence()).isNotEmpty();
+        assertThat(heading.evidence().get(0).because()).contains("style");
+        assertThat(heading.evidence().get(0).weight()).isBetween(0.9, 1.0);
     }
 }

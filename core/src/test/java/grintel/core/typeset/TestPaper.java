@@ -19,6 +19,7 @@ import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.ParagraphBuilder;
 import grintel.core.paper.build.TableBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -60,6 +61,12 @@ public final class TestPaper {
     /** Tabs and line feeds in the text become tabs and breaks. */
     public TestPaper paragraph(String text, PropertySet paragraph, PropertySet characters) {
         out.paragraph(each -> each.set(paragraph).mark(characters).text(text, characters));
+        return this;
+    }
+
+    /** A paragraph of whatever is asked for. */
+    public TestPaper paragraph(Consumer<ParagraphBuilder> content) {
+        out.paragraph(content);
         return this;
     }
 

@@ -1,8 +1,8 @@
 package grintel.formats.docx;
 
+import grintel.core.check.Mendable;
 import grintel.core.edit.Edit;
 import grintel.core.paper.Paper;
-import grintel.core.rule.Mendable;
 import grintel.formats.UnreadableFileException;
 import java.util.List;
 

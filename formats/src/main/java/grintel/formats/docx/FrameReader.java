@@ -38,6 +38,9 @@ final class FrameReader {
             default -> Anchor.Reference.TEXT;
         };
         Integer twips = Values.twips(offset);
+        if (align == null && twips == null) {
+            return Frame.Axis.START;
+        }
         if (align != null && !align.equals("inline")) {
             return new Frame.Axis(
                     from,

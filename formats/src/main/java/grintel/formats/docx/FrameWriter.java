@@ -55,7 +55,7 @@ final class FrameWriter {
                                     ? down ? "bottom" : "right"
                                     : down ? "top" : "left");
         } else {
-            length(element, offset, axis.offset());
+            element.setAttribute(offset, Integer.toString(axis.offset()));
         }
     }
 }

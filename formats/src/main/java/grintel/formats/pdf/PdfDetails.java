@@ -1,8 +1,8 @@
 package grintel.formats.pdf;
 
 import grintel.core.paper.Paper;
+import grintel.core.structure.PaperFacts;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import java.time.Instant;
 import java.util.regex.Pattern;
 
@@ -20,13 +20,9 @@ public record PdfDetails(String title, String author, String language, Instant m
 
     /** The details of a paper: its title as it stands over the text, else as its file says, else the file's name. */
     public static PdfDetails of(Paper paper, Parts parts, String fileName, Instant made) {
-        StringBuilder title = new StringBuilder();
-        parts.of(Role.TITLE)
-                .forEach(line -> title.append(title.isEmpty() ? "" : " ")
-                        .append(line.text().strip()));
-        String said = !title.isEmpty()
-                ? title.toString().replaceAll("\\s+", " ")
-                : paper.properties().title().strip();
+        PaperFacts facts = parts.facts();
+        String whole = (facts.title() + " " + facts.subtitle()).strip();
+        String said = whole.isEmpty() ? paper.properties().title().strip() : whole;
         String language = paper.styles().language();
         return new PdfDetails(
                 said.isEmpty() ? fileName.replaceAll("\\.[A-Za-z]{3,4}$", "") : said,

@@ -10,8 +10,8 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Section;
 import grintel.core.paper.Story;
 import grintel.core.paper.Table;
+import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import grintel.core.typeset.Proof;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -125,7 +125,7 @@ final class StructureTree {
             if (level > 0) {
                 return child(parent, "H" + level);
             }
-            if (parts.role(index) == Role.BLOCK_QUOTATION) {
+            if (parts.kind(index) == PartKind.BLOCK_QUOTATION) {
                 return child(child(parent, StandardStructureTypes.BLOCK_QUOTE), StandardStructureTypes.P);
             }
         }

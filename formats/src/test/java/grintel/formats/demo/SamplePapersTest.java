@@ -2,12 +2,14 @@ package grintel.formats.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.rule.PaperFacts;
+import grintel.core.structure.PaperFacts;
+import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** The papers of the demo are what they are meant to be. */
@@ -16,25 +18,41 @@ class SamplePapersTest {
         return Parts.recognise(file.paper(), Typesetter.typeset(file.paper(), LayoutLimits.within(20)));
     }
 
+    private static List<PartKind> kinds(DocxFile file) {
+        Parts parts = parts(file);
+        return IntStream.range(0, file.paper().paragraphs().size())
+                .mapToObj(parts::kind)
+                .filter(kind -> kind != PartKind.BLANK)
+                .toList();
+    }
+
     @Test
     void theSamplePapersAreTakenForWhatTheyAre() {
         DocxFile essay = DocxFile.read(UntidyEssay.write());
         DocxFile study = DocxFile.read(UntidyStudy.write());
-        assertThat(parts(essay).of(Role.HEADING_BLOCK)).hasSize(4);
-        assertThat(parts(essay).of(Role.BLOCK_QUOTATION)).hasSize(1);
-        assertThat(parts(essay).of(Role.ENTRY)).hasSize(4);
-        assertThat(parts(essay).of(Role.TABLE_CELL)).hasSize(16);
-        assertThat(parts(study).of(Role.TITLE_PAGE)).hasSize(6);
-        assertThat(parts(study).of(Role.HEADING)).hasSize(5);
-        assertThat(parts(study).of(Role.ENTRY)).hasSize(6);
+        assertThat(kinds(essay).subList(0, 5))
+                .containsExactly(PartKind.AUTHOR, PartKind.INSTRUCTOR, PartKind.COURSE, PartKind.DATE, PartKind.TITLE);
+        assertThat(kinds(essay)).filteredOn(PartKind.BLOCK_QUOTATION::equals).hasSize(1);
+        assertThat(kinds(essay)).filteredOn(PartKind.ENTRY::equals).hasSize(4);
+        assertThat(kinds(essay)).filteredOn(PartKind.GRID::equals).hasSize(16);
+        assertThat(kinds(study).subList(0, 6))
+                .containsExactly(
+                        PartKind.TITLE,
+                        PartKind.AUTHOR,
+                        PartKind.INSTITUTION,
+                        PartKind.COURSE,
+                        PartKind.INSTRUCTOR,
+                        PartKind.DATE);
+        assertThat(kinds(study)).filteredOn(PartKind.HEADING::equals).hasSize(5);
+        assertThat(kinds(study)).filteredOn(PartKind.ENTRY::equals).hasSize(6);
     }
 
     @Test
     void factsAreReadOffTheOpening() {
         DocxFile essay = DocxFile.read(UntidyEssay.write());
         DocxFile study = DocxFile.read(UntidyStudy.write());
-        PaperFacts ofEssay = PaperFacts.read(essay.paper(), parts(essay));
-        PaperFacts ofStudy = PaperFacts.read(study.paper(), parts(study));
+        PaperFacts ofEssay = parts(essay).facts();
+        PaperFacts ofStudy = parts(study).facts();
         assertThat(ofEssay.surname()).isEqualTo("Solvane");
         assertThat(ofEssay.title()).startsWith("Lamps on the Low Canal");
         assertThat(ofStudy.surname()).isEqualTo("Ekwall");

@@ -3,12 +3,12 @@ package grintel.formats.docx;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import grintel.core.check.PutRight;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
@@ -19,8 +19,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
-import grintel.core.rule.PutRight;
-import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
 import grintel.formats.archive.Archive;
 import grintel.formats.demo.UntidyEssay;
@@ -38,6 +36,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What holds of putting any paper right: the words stay, it comes to an end, and a stranger can open the result. */
 class PutRightPropertyTest {
     private static final int CASES = 25;
+    private static final PutRight.Choice SAFE = PutRight.Choice.upTo(FixClass.APPARATUS);
     private static final String PROSE =
             "The keepers ring for the boats, and the birds have already gone to the far side to wait for them to finish. ";
 
@@ -62,27 +61,21 @@ class PutRightPropertyTest {
         assertThat(found).isNotNull();
         Brief brief = Brief.of(found, null, Facts.of("Solvane", "Fog Bells"));
         DocxFile before = DocxFile.read(bytes);
-        PutRight.Result<DocxFile> result =
-                PutRight.run(before, brief, PutRightPropertyTest::isSafe, LayoutLimits.within(20));
+        PutRight.Result<DocxFile> result = PutRight.run(before, brief, SAFE, LayoutLimits.within(20));
+        assertThat(result.leftOut()).as(name).isEmpty();
         DocxFile after = DocxFile.read(result.file().bytes());
         assertThat(WordLedger.of(after.paper()).hasSameTextAs(WordLedger.of(before.paper())))
                 .as(name)
                 .isTrue();
         assertThat(result.report().findings())
                 .as(name)
-                .noneMatch(finding -> isSafe(finding) && !finding.edits().isEmpty());
-        PutRight.Result<DocxFile> again =
-                PutRight.run(after, brief, PutRightPropertyTest::isSafe, LayoutLimits.within(20));
+                .noneMatch(finding -> finding.spots().stream().anyMatch(spot -> SAFE.takes(finding, spot)));
+        PutRight.Result<DocxFile> again = PutRight.run(after, brief, SAFE, LayoutLimits.within(20));
         assertThat(again.done()).as(name).isEmpty();
         assertThat(again.file().bytes()).isEqualTo(after.bytes());
         otherPartsAreTheSameBytes(bytes, after.bytes());
         assertThatCode(() -> new XWPFDocument(new ByteArrayInputStream(after.bytes())).close())
                 .doesNotThrowAnyException();
-    }
-
-    private static boolean isSafe(Reading reading) {
-        FixClass fix = Demands.get(reading.rule()).fix();
-        return fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
     }
 
     private static void otherPartsAreTheSameBytes(byte[] before, byte[] after) {

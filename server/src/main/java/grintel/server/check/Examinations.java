@@ -2,18 +2,16 @@ package grintel.server.check;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grintel.core.check.Examiner;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
 import grintel.core.guide.Brief;
-import grintel.core.rule.Examiner;
-import grintel.core.rule.PutRight;
-import grintel.core.rule.Reading;
-import grintel.core.rule.Report;
 import grintel.core.typeset.LayoutLimits;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.pdf.PdfDetails;
 import grintel.formats.pdf.PdfWriter;
 import java.time.Clock;
 import java.util.UUID;
-import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 
 /** Reads, examines and mends files, and keeps the last few examinations. */
@@ -53,7 +51,7 @@ public class Examinations {
     }
 
     /** Puts the chosen findings of a file right. */
-    public PutRight.Result<DocxFile> putRight(byte[] bytes, Brief brief, Predicate<Reading> chosen, Progress progress) {
+    public PutRight.Result<DocxFile> putRight(byte[] bytes, Brief brief, PutRight.Choice chosen, Progress progress) {
         DocxFile file = read(bytes, progress);
         progress.stage("Putting right and measuring again");
         return PutRight.run(file, brief, chosen, LayoutLimits.within(SECONDS));

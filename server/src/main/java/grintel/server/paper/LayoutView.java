@@ -1,6 +1,8 @@
 package grintel.server.paper;
 
-import grintel.core.rule.Report;
+import grintel.core.check.Report;
+import grintel.core.paper.Paper;
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.typeset.FaceCatalogue;
 import grintel.core.typeset.Fill;
 import grintel.core.typeset.GlyphRun;
@@ -10,8 +12,10 @@ import grintel.core.typeset.PlacedTable;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,8 +28,9 @@ import org.jspecify.annotations.Nullable;
 record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remarks, List<String> oddities) {
     static LayoutView of(Report report) {
         Proof proof = report.proof();
+        Map<ParagraphAddress, Integer> notes = notes(report.paper());
         return new LayoutView(
-                proof.pages().stream().map(PageView::of).toList(),
+                proof.pages().stream().map(page -> PageView.of(page, notes)).toList(),
                 proof.faces().entrySet().stream()
                         .map(entry -> new FaceView(
                                 entry.getKey(),
@@ -34,6 +39,13 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                         .toList(),
                 proof.remarks(),
                 report.paper().oddities());
+    }
+
+    /** Paragraphs of notes are counted through all notes, here as in readings. */
+    private static Map<ParagraphAddress, Integer> notes(Paper paper) {
+        Map<ParagraphAddress, Integer> out = new HashMap<>();
+        paper.noteParagraphs().forEach(paragraph -> out.put(paragraph.address(), out.size()));
+        return out;
     }
 
     /**
@@ -60,7 +72,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             List<PictureView> pictures,
             List<FillView> fills,
             List<TableView> tables) {
-        static PageView of(ProofPage page) {
+        static PageView of(ProofPage page, Map<ParagraphAddress, Integer> notes) {
             return new PageView(
                     page.number(),
                     page.printedNumber(),
@@ -71,7 +83,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                     points(page.frame().right()),
                     points(page.frame().bottom()),
                     points(page.headerDistance()),
-                    page.lines().stream().map(LineView::of).toList(),
+                    page.lines().stream().map(line -> LineView.of(line, notes)).toList(),
                     page.pictures().stream().map(PictureView::of).toList(),
                     page.fills().stream().map(FillView::of).toList(),
                     page.tables().stream().map(TableView::of).toList());
@@ -100,10 +112,10 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             double left,
             double right,
             List<RunView> runs) {
-        static LineView of(ProofLine line) {
+        static LineView of(ProofLine line, Map<ParagraphAddress, Integer> notes) {
             return new LineView(
                     line.part().name().toLowerCase(Locale.ROOT),
-                    line.paragraph().index(),
+                    notes.getOrDefault(line.paragraph(), line.paragraph().index()),
                     line.lineInParagraph(),
                     points(line.x()),
                     points(line.y()),

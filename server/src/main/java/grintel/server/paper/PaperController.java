@@ -104,10 +104,24 @@ class PaperController {
         return ReadingsView.of(examined.report(), examined.stets());
     }
 
+    /** What a station measures on each page of the paper as it stands, or of a numbered proof. */
+    @GetMapping("/papers/{id}/strokes")
+    StrokesView strokes(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @RequestParam String station,
+            @RequestParam(required = false) @Nullable Integer proof) {
+        return StrokesView.of(papers.examined(person.id(), id, proof).report(), station);
+    }
+
     @PostMapping("/papers/{id}/put-right")
     WorkView putRight(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
-        PutRightWish wish = new PutRightWish(wanted.reading(), wanted.station(), wanted.wordsConfirmed());
+        PutRightWish wish = new PutRightWish(
+                wanted.reading(),
+                wanted.places() == null ? List.of() : wanted.places(),
+                wanted.station(),
+                wanted.wordsConfirmed());
         return WorkView.of(jobs.start(person.id(), progress -> papers.putRight(person.id(), id, wish, progress)));
     }
 
@@ -201,7 +215,10 @@ class PaperController {
 
     /** What to put right: one reading, a station, or all where neither is named. */
     record PutRightRequest(
-            @Nullable String reading, @Nullable String station, boolean wordsConfirmed) {}
+            @Nullable String reading,
+            @Nullable List<String> places,
+            @Nullable String station,
+            boolean wordsConfirmed) {}
 
     /** A finding to let stand, and why. */
     record StetRequest(String reading, String reason) {}

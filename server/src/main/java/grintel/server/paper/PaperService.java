@@ -1,13 +1,11 @@
 package grintel.server.paper;
 
-import grintel.core.guide.demand.Demands;
-import grintel.core.guide.demand.FixClass;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
 import grintel.core.guide.demand.Station;
-import grintel.core.rule.PaperFacts;
-import grintel.core.rule.PutRight;
 import grintel.core.rule.Reading;
-import grintel.core.rule.Report;
 import grintel.core.rule.Wording;
+import grintel.core.structure.PaperFacts;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.Proof;
 import grintel.formats.docx.DocxFile;
@@ -18,9 +16,9 @@ import grintel.server.paper.PaperStore.Standing;
 import grintel.server.paper.Step.PutRightReading;
 import grintel.server.paper.Step.WordChange;
 import grintel.server.problem.Problem;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -56,7 +54,7 @@ public class PaperService {
         BriefChoice choice = BriefChoice.of(guide, surname, shortTitle);
         DocxFile file = examinations.read(bytes, progress);
         Report report = examinations.examine(file, choice.brief(), progress);
-        String title = PaperFacts.read(report.paper(), report.parts()).title();
+        String title = report.parts().facts().title();
         PaperStore.Added added = store.add(
                 account,
                 title.isBlank() ? fileName : shorten(title),
@@ -106,21 +104,24 @@ public class PaperService {
         if (result.done().isEmpty()) {
             return new Outcome(List.of(), List.of());
         }
-        List<WordChange> words = result.done().stream()
-                .flatMap(reading -> reading.changes().stream())
-                .map(change -> new WordChange(change.before(), change.after()))
+        List<WordChange> words = result.words().stream()
+                .map(change -> new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
                 .toList();
+        List<Reading> done = result.done().stream().map(PutRight.Taken::finding).toList();
+        List<String> changed =
+                new ArrayList<>(result.changed().stream().map(Wording::told).toList());
+        result.leftOut().forEach((rule, reason) -> changed.add(Wording.leftOut(rule, reason.id())));
         UUID added = store.addStep(
                 standing,
                 new Step.Made(
-                        label(result.done()),
+                        label(done),
                         words,
-                        result.done().stream().map(PutRightReading::of).toList(),
-                        result.changed()),
+                        done.stream().map(PutRightReading::of).toList(),
+                        changed),
                 result.file().bytes(),
                 StationStates.of(result.report(), standing.stets()));
         examinations.keep(added, result.report());
-        return new Outcome(result.done(), result.changed());
+        return new Outcome(done, changed);
     }
 
     private static String label(List<Reading> done) {
@@ -129,13 +130,18 @@ public class PaperService {
     }
 
     /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
-    private static Predicate<Reading> chosen(PutRightWish wish, Stets stets) {
-        return reading -> {
-            FixClass fix = Demands.get(reading.rule()).fix();
-            boolean allowed = fix == FixClass.LOOKS || fix == FixClass.APPARATUS && wish.wordsConfirmed();
+    private static PutRight.Choice chosen(PutRightWish wish, Stets stets) {
+        return (reading, spot) -> {
+            boolean named = reading.key().equals(wish.reading());
             boolean meant = wish.reading() != null
-                    ? ReadingKey.of(reading).equals(wish.reading())
+                    ? named && (wish.places().isEmpty() || wish.places().contains(spot.anchor()))
                     : wish.station() == null || Station.of(reading.rule()).id().equals(wish.station());
+            boolean allowed = switch (spot.fix()) {
+                case LOOKS -> true;
+                case APPARATUS -> wish.wordsConfirmed();
+                case ASK -> wish.wordsConfirmed() && named;
+                case NONE -> false;
+            };
             return allowed && meant && stets.reason(reading) == null;
         };
     }
@@ -149,7 +155,7 @@ public class PaperService {
         Standing standing = store.current(account, id);
         Report report = report(standing);
         Reading finding = report.findings().stream()
-                .filter(each -> ReadingKey.of(each).equals(key))
+                .filter(each -> each.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> Problem.notFound("This reading is not off any more. Load the paper again."));
         Stets stets = standing.stets().with(key, plain);
@@ -223,11 +229,17 @@ public class PaperService {
      * Which findings to put right: one, those of a station, or all.
      *
      * @param reading key of one reading, or null
+     * @param places anchors of the places of that reading that are meant; none for all of them
      * @param station id of one station, or null
      * @param wordsConfirmed whether changes to the paper's apparatus were shown and confirmed
      */
-    record PutRightWish(@Nullable String reading, @Nullable String station, boolean wordsConfirmed) {
+    record PutRightWish(
+            @Nullable String reading,
+            List<String> places,
+            @Nullable String station,
+            boolean wordsConfirmed) {
         PutRightWish {
+            places = List.copyOf(places);
             if (reading != null && station != null) {
                 throw Problem.badRequest("Name a reading or a station, not both.");
             }
@@ -254,7 +266,7 @@ public class PaperService {
             List<String> oddities) {
         static Understanding of(Report report) {
             Parts parts = report.parts();
-            PaperFacts facts = PaperFacts.read(report.paper(), parts);
+            PaperFacts facts = parts.facts();
             Proof proof = report.proof();
             int pictures = proof.pages().stream()
                     .mapToInt(page -> page.pictures().size())

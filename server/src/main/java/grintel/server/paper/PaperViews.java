@@ -75,7 +75,7 @@ final class PaperViews {
                     steps.stream()
                             .filter(step -> step.ordinal() <= at)
                             .flatMap(step -> step.changes().stream())
-                            .map(change -> new ReadingsView.ChangeView(change.before(), change.after()))
+                            .map(change -> new ReadingsView.ChangeView("", change.before(), change.after()))
                             .toList(),
                     steps.stream()
                             .filter(step -> step.ordinal() <= at)

@@ -1,14 +1,13 @@
 package grintel.server.paper;
 
-import grintel.core.guide.demand.Demands;
+import grintel.core.check.Report;
+import grintel.core.check.Verdict;
+import grintel.core.edit.WordChange;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.Station;
-import grintel.core.rule.Change;
 import grintel.core.rule.Place;
-import grintel.core.rule.Quantity;
 import grintel.core.rule.Reading;
-import grintel.core.rule.Report;
-import grintel.core.rule.Verdict;
+import grintel.core.rule.Spot;
 import grintel.core.rule.Wording;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,14 +49,17 @@ record ReadingsView(List<StationReadings> stations) {
      * @param fix looks, apparatus, ask or none
      * @param mendable whether it can be put right here
      * @param stet the reason for which the writer lets it stand; null where it does not
+     * @param sign the corrector's sign for it
+     * @param edge which edge of its place the sign stands at where it is about no words, else empty
+     * @param note what to do, in as few words as a margin holds; {is} and {asked} stand for the measures
      */
     record ReadingView(
             String key,
             String rule,
             String quantity,
             String name,
-            QuantityView is,
-            QuantityView asked,
+            MeasureView is,
+            MeasureView asked,
             boolean off,
             String weight,
             String fix,
@@ -65,59 +67,70 @@ record ReadingsView(List<StationReadings> stations) {
             String message,
             String why,
             String source,
+            String sign,
+            String edge,
+            String note,
             List<PlaceView> places,
             List<ChangeView> changes,
 
             @Nullable String stet) {
         static ReadingView of(Reading reading, Verdict verdict, Stets stets) {
-            FixClass fix = Demands.get(reading.rule()).fix();
-            boolean bulk = fix == FixClass.LOOKS || fix == FixClass.APPARATUS;
+            FixClass fix = reading.fixClass();
+            String stet = reading.off() ? stets.reason(reading) : null;
+            boolean tellsWords = fix == FixClass.APPARATUS || fix == FixClass.ASK;
             return new ReadingView(
-                    ReadingKey.of(reading),
+                    reading.key(),
                     reading.rule(),
-                    reading.name(),
+                    reading.quantity(),
                     Wording.name(reading),
-                    QuantityView.of(reading.is()),
-                    QuantityView.of(reading.asked()),
+                    MeasureView.of(reading.is()),
+                    MeasureView.of(reading.asked()),
                     reading.off(),
                     verdict.ask().weight().id(),
                     fix.id(),
-                    reading.off() && bulk && !reading.edits().isEmpty() && stets.reason(reading) == null,
+                    reading.off() && fix != FixClass.NONE && stet == null,
                     reading.off() ? Wording.message(reading) : "",
                     Wording.why(reading.rule()),
                     verdict.ask().source(),
-                    reading.places().stream().map(PlaceView::of).toList(),
-                    reading.changes().stream().map(ChangeView::of).toList(),
-                    reading.off() ? stets.reason(reading) : null);
+                    Wording.sign(reading).id(),
+                    Wording.edge(reading),
+                    Wording.note(reading),
+                    reading.spots().stream().map(PlaceView::of).toList(),
+                    tellsWords
+                            ? reading.fix().words().stream().map(ChangeView::of).toList()
+                            : List.of(),
+                    stet);
         }
     }
 
     /**
-     * A quantity.
+     * A place.
      *
-     * @param twips for a length, so that it can be shown in another unit; null otherwise
-     * @param number for a number that is no length
+     * @param anchor names it in later requests
+     * @param fix how far putting this place right goes
      */
-    record QuantityView(
-            String text, @Nullable Double twips, @Nullable Double number) {
-        static QuantityView of(Quantity quantity) {
-            return new QuantityView(
-                    quantity.text(),
-                    quantity.length() ? quantity.number() : null,
-                    quantity.length() ? null : quantity.number());
-        }
-    }
-
-    record PlaceView(String part, int page, int paragraph, String quote) {
-        static PlaceView of(Place place) {
+    record PlaceView(String part, int page, int paragraph, String quote, String anchor, String fix) {
+        static PlaceView of(Spot spot) {
+            Place place = spot.place();
             return new PlaceView(
-                    place.part().name().toLowerCase(Locale.ROOT), place.page(), place.paragraph(), place.quote());
+                    place.part().name().toLowerCase(Locale.ROOT),
+                    place.page(),
+                    place.paragraph(),
+                    place.quote(),
+                    spot.anchor(),
+                    spot.fix().id());
         }
     }
 
-    record ChangeView(String before, String after) {
-        static ChangeView of(Change change) {
-            return new ChangeView(change.before(), change.after());
+    /**
+     * Words that are changed.
+     *
+     * @param where where they stand, in words
+     */
+    record ChangeView(String where, String before, String after) {
+        static ChangeView of(WordChange change) {
+            return new ChangeView(
+                    Wording.told(change.where()), Wording.shown(change.before()), Wording.shown(change.after()));
         }
     }
 }

@@ -1,8 +1,8 @@
 package grintel.server.paper;
 
+import grintel.core.check.Report;
+import grintel.core.check.Verdict;
 import grintel.core.guide.demand.Station;
-import grintel.core.rule.Report;
-import grintel.core.rule.Verdict;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;

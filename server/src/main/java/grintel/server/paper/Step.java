@@ -136,8 +136,7 @@ class Step {
         static PutRightReading of(Reading reading) {
             return new PutRightReading(
                     reading.rule(),
-                    Wording.name(reading) + ": " + reading.is().text() + " → "
-                            + reading.asked().text());
+                    Wording.name(reading) + ": " + Wording.told(reading.is()) + " → " + Wording.told(reading.asked()));
         }
     }
 

@@ -45,7 +45,7 @@ record Stets(Map<String, String> reasons) {
     /** The reason for which a reading stands, or null where it does not. */
     @Nullable
     String reason(Reading reading) {
-        return reasons.get(plain(ReadingKey.of(reading)));
+        return reasons.get(plain(reading.key()));
     }
 
     Stets with(String reading, String reason) {

@@ -1,7 +1,8 @@
 package grintel.server.problem;
 
+import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
-import grintel.core.rule.PutRight;
+import grintel.core.edit.EditRefusedException;
 import grintel.core.typeset.LayoutTooLargeException;
 import grintel.formats.UnreadableFileException;
 import org.jspecify.annotations.Nullable;
@@ -82,8 +83,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             if (problem instanceof DataException) {
                 return Problem.badRequest(message);
             }
-            if (problem instanceof PutRight.WordsChangedException
-                    || problem instanceof PutRight.DoesNotConvergeException) {
+            if (problem instanceof PutRight.WordsChangedException || problem instanceof EditRefusedException) {
                 return Problem.conflict(message);
             }
             if (problem instanceof ObjectOptimisticLockingFailureException) {

@@ -1,19 +1,21 @@
 package grintel.core.rule.runninghead;
 
+import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.paper.Story;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Place;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Head;
+import grintel.core.rule.HeadEdits;
+import grintel.core.rule.Measure;
+import grintel.core.rule.Quotes;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.rule.RunningHeads.Head;
-import grintel.core.typeset.PagePart;
-import java.util.ArrayList;
 import java.util.List;
 
 /** Something in the footer that the guide does not ask for; whether it may go, the writer must say. */
 public final class RunningHeadFooterRule implements Rule {
-    private static final Quantity EMPTY = Quantity.words("empty");
+    private static final Measure EMPTY = Measure.word("empty");
 
     @Override
     public String id() {
@@ -22,22 +24,35 @@ public final class RunningHeadFooterRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Place> places = new ArrayList<>();
-        String shown = "";
-        for (Head head : exam.heads().all()) {
-            // A number that stands only in the footer is a matter of its place.
-            boolean onlyNumber =
-                    head.footer().words().isEmpty() && !head.header().hasNumber();
-            if (!head.footer().isBlank() && !onlyNumber) {
-                String text = HeadFixes.shown(head.footer());
-                shown = shown.isEmpty() ? text : shown;
-                places.add(new Place(PagePart.FOOTER, head.pages().get(0), 0, Examination.quote(text)));
-            }
-        }
-        if (places.isEmpty()) {
-            return List.of(Reading.met(id(), "footer", EMPTY, EMPTY));
-        }
-        return List.of(Reading.off(
-                id(), "footer", Quantity.words("“" + Examination.quote(shown) + "”"), EMPTY, places, List.of()));
+        return exam.heads()
+                .subjects(exam.heads().all())
+                .at(Head::footerPlace)
+                .check(id(), "footer")
+                .measure(head -> isWelcome(head) ? EMPTY : reads(head))
+                .asks(EMPTY)
+                .fix(
+                        FixClass.ASK,
+                        (heads, cause) -> heads.stream()
+                                .<Edit>map(head -> new Edit.WriteMarginal(
+                                        head.footerOwner(),
+                                        Story.Kind.FOOTER,
+                                        head.variant(),
+                                        HeadEdits.blank(exam, head)))
+                                .distinct()
+                                .toList())
+                .fixable(head -> !head.footer().hasNumber() || head.header().hasNumber())
+                .readings();
+    }
+
+    /** A number that stands only in the footer is a matter of its place. */
+    private static boolean isWelcome(Head head) {
+        boolean onlyNumber = head.footer().words().isEmpty() && !head.header().hasNumber();
+        return head.footer().isBlank() || onlyNumber;
+    }
+
+    private static Measure reads(Head head) {
+        return new Measure.Head(
+                Quotes.first(head.footer().reads(head.printed(), head.total())),
+                head.footer().words());
     }
 }

@@ -1,18 +1,27 @@
 package grintel.core.rule.runninghead;
 
+import grintel.core.edit.Edit;
+import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
-import grintel.core.rule.Change;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.guide.demand.RunningHeadDemands;
+import grintel.core.guide.demand.RunningHeadDemands.Labelled;
+import grintel.core.paper.Marginals.Variant;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.TextRange;
 import grintel.core.rule.Examination;
-import grintel.core.rule.HeadContent;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Head;
+import grintel.core.rule.HeadEdits;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.rule.RunningHeads.Head;
+import java.util.ArrayList;
 import java.util.List;
 
-/** The words "Running head:", which belong to an older edition of one guide and nowhere else. */
+/** The words "Running head:", which one edition of one guide asks for on the first page, and none anywhere else. */
 public final class RunningHeadLabelRule implements Rule {
-    private static final Quantity NONE = Quantity.words("no label");
+    private static final Measure LABEL = Measure.word("running-head-label");
+    private static final Measure NO_LABEL = Measure.word("no-label");
 
     @Override
     public String id() {
@@ -21,25 +30,62 @@ public final class RunningHeadLabelRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Head> all = exam.heads().all();
-        if (all.stream().allMatch(head -> head.header().isBlank())) {
-            return List.of();
+        boolean onFirst = ask.get(RunningHeadDemands.PAGES) == Labelled.FIRST;
+        List<Head> filled = exam.heads().all().stream()
+                .filter(head -> !head.header().isBlank())
+                .toList();
+        List<Reading> readings = new ArrayList<>();
+        if (onFirst) {
+            readings.addAll(exam.heads()
+                    .subjects(filled)
+                    .filter(RunningHeadLabelRule::standsOnFirstPage)
+                    .check(id(), "first-label")
+                    .measure(head -> head.header().hasLabel() ? LABEL : NO_LABEL)
+                    .asks(LABEL)
+                    .fix(
+                            FixClass.APPARATUS,
+                            (heads, cause) -> heads.stream()
+                                    .flatMap(head -> label(exam, head).stream())
+                                    .toList())
+                    .fixable(HeadEdits::isRewritable)
+                    .readings());
         }
-        List<Head> labelled =
-                all.stream().filter(head -> head.header().hasLabel()).toList();
-        if (labelled.isEmpty()) {
-            return List.of(Reading.met(id(), "label", NONE, NONE));
+        readings.addAll(exam.heads()
+                .subjects(filled)
+                .filter(head -> !onFirst || !head.pages().equals(List.of(1)))
+                .at(head -> head.place(head.header().label()))
+                .check(id(), "label")
+                .measure(head -> head.header().hasLabel() && !(onFirst && standsOnFirstPage(head)) ? LABEL : NO_LABEL)
+                .asks(NO_LABEL)
+                .fix(
+                        FixClass.APPARATUS,
+                        (heads, cause) -> heads.stream()
+                                .flatMap(head -> unlabel(head).stream())
+                                .distinct()
+                                .toList())
+                .readings());
+        return readings;
+    }
+
+    private static boolean standsOnFirstPage(Head head) {
+        return head.pages().get(0) == 1;
+    }
+
+    /** Takes out the label and nothing else. */
+    private static List<Edit> unlabel(Head head) {
+        TextRange label = head.header().labelRange();
+        return label == null ? List.of() : List.of(Edit.ReplaceText.words(label, ""));
+    }
+
+    /** Gives the first page a header of its own, with the label before the words of the others. */
+    private static List<Edit> label(Examination exam, Head head) {
+        List<Edit> edits = new ArrayList<>();
+        if (!head.isFirst()) {
+            edits.add(new Edit.SetProperty(
+                    new Target.OfSection(head.section().index()), SectionProperties.FIRST_PAGE_DIFFERS, true));
         }
-        HeadContent content = labelled.get(0).header();
-        String without = content.wordsWithoutLabel();
-        Reading off = Reading.off(
-                id(),
-                "label",
-                Quantity.words("“Running head:”"),
-                NONE,
-                HeadFixes.places(labelled, HeadContent::label),
-                HeadFixes.write(exam, labelled, without, content.hasNumber()));
-        return List.of(off.declaring(
-                new Change(HeadFixes.shown(content), (without + (content.hasNumber() ? " #" : "")).strip())));
+        edits.add(HeadEdits.header(
+                exam, head, Variant.FIRST, "Running head: " + head.header().words(), true));
+        return edits;
     }
 }

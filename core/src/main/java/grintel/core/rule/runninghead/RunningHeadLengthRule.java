@@ -3,7 +3,8 @@ package grintel.core.rule.runninghead;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Head;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import java.util.List;
@@ -17,23 +18,19 @@ public final class RunningHeadLengthRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        String words = exam.heads().reference().header().wordsWithoutLabel();
-        if (words.isEmpty()) {
-            return List.of();
-        }
         int most = ask.get(RunningHeadDemands.CHARACTERS);
-        int is = words.codePointCount(0, words.length());
-        Quantity measured = Quantity.count(is, "characters");
-        Quantity asked = Quantity.count(most, "characters at most");
-        if (is <= most) {
-            return List.of(Reading.met(id(), "length", measured, asked));
-        }
-        return List.of(Reading.off(
-                id(),
-                "length",
-                measured,
-                asked,
-                HeadFixes.places(List.of(exam.heads().reference())),
-                List.of()));
+        return exam.heads()
+                .subjects(List.of(exam.heads().reference()))
+                .filter(head -> length(head) > 0)
+                .check(id(), "length")
+                .measure(head -> new Measure.Count(length(head), "character"))
+                .asks(new Measure.Phrase("at-most", new Measure.Count(most, "character")))
+                .metWhen((head, is) -> length(head) <= most)
+                .readings();
+    }
+
+    private static int length(Head head) {
+        String words = head.header().wordsWithoutLabel();
+        return words.codePointCount(0, words.length());
     }
 }

@@ -1,18 +1,23 @@
 package grintel.core.rule.runninghead;
 
+import grintel.core.edit.Edit;
+import grintel.core.edit.Piece;
 import grintel.core.guide.Ask;
-import grintel.core.rule.Change;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.paper.Inline;
+import grintel.core.paper.TextRange;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Head;
 import grintel.core.rule.HeadContent;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.rule.RunningHeads.Head;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The page number is a live field, not typed digits that say the same on every page. */
 public final class RunningHeadNumberLiveRule implements Rule {
-    private static final Quantity LIVE = Quantity.words("a live number");
+    private static final Measure LIVE = Measure.word("live-number");
 
     @Override
     public String id() {
@@ -21,26 +26,35 @@ public final class RunningHeadNumberLiveRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Head> numbered =
-                exam.heads().judged().stream().filter(Head::hasNumber).toList();
-        if (numbered.isEmpty()) {
-            return List.of();
-        }
-        List<Head> typed = numbered.stream()
-                .filter(head -> !head.header().live() && !head.footer().live())
-                .toList();
-        if (typed.isEmpty()) {
-            return List.of(Reading.met(id(), "live", LIVE, LIVE));
-        }
-        HeadContent content = typed.get(0).header();
-        Reading off = Reading.off(
-                id(),
-                "live",
-                Quantity.words("typed “"
-                        + (content.typed().isEmpty() ? typed.get(0).footer().typed() : content.typed()) + "”"),
-                LIVE,
-                HeadFixes.places(typed, HeadContent::typed),
-                HeadFixes.write(exam, typed, content.words(), true));
-        return List.of(off.declaring(new Change(HeadFixes.shown(content), (content.words() + " #").strip())));
+        List<Head> elsewhere = exam.heads().differing();
+        return exam.heads()
+                .subjects(exam.heads().all())
+                .filter(head -> head.hasNumber() && !elsewhere.contains(head))
+                .at(head -> head.header().hasNumber() ? head.place(head.header().typed()) : head.footerPlace())
+                .check(id(), "live")
+                .measure(head -> bearing(head).isLive()
+                        ? LIVE
+                        : new Measure.Phrase(
+                                "typed", new Measure.Quote(bearing(head).typed())))
+                .asks(LIVE)
+                .fix(
+                        FixClass.APPARATUS,
+                        (heads, cause) -> heads.stream()
+                                .flatMap(RunningHeadNumberLiveRule::edits)
+                                .distinct()
+                                .toList())
+                .readings();
+    }
+
+    private static HeadContent bearing(Head head) {
+        return head.header().hasNumber() ? head.header() : head.footer();
+    }
+
+    /** The field comes where the digits stand, and nothing else is touched. */
+    private static Stream<Edit> edits(Head head) {
+        TextRange digits = bearing(head).numberRange();
+        return digits == null
+                ? Stream.of()
+                : Stream.of(new Edit.ReplaceText(digits, List.of(new Piece.Value(Inline.Field.Kind.PAGE))));
     }
 }

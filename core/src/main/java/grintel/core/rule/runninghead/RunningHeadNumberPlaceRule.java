@@ -1,26 +1,30 @@
 package grintel.core.rule.runninghead;
 
-import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.RunningHeadDemands;
+import grintel.core.guide.demand.RunningHeadDemands.NumberPlace;
 import grintel.core.guide.value.Length;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Head;
+import grintel.core.rule.HeadEdits;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.rule.RunningHeads.Head;
+import grintel.core.rule.Stroke;
 import grintel.core.typeset.GlyphRun;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Where the page number ends on the page as laid out: at the right margin of the header, or centred at the foot. */
 public final class RunningHeadNumberPlaceRule implements Rule {
+    private static final Measure TOP_RIGHT = Measure.word("top-right");
+    private static final Measure BOTTOM_CENTRE = Measure.word("bottom-centre");
+    private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 6 / 100;
+
     @Override
     public String id() {
         return "running-head.number-place";
@@ -28,99 +32,98 @@ public final class RunningHeadNumberPlaceRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        boolean top = ask.get(RunningHeadDemands.PLACE) != RunningHeadDemands.NumberPlace.BOTTOM_CENTRE;
-        Quantity asked = Quantity.words(top ? "top right" : "bottom centre");
-        Map<String, List<Head>> off = new LinkedHashMap<>();
-        boolean any = false;
-        for (Head head : exam.heads().judged()) {
-            if (!head.hasNumber()) {
-                continue;
-            }
-            any = true;
-            ProofPage page = exam.proof().pages().get(head.pages().get(0) - 1);
-            boolean inHeader = head.header().hasNumber();
-            String is = inHeader
-                    ? position(page, PagePart.HEADER, number(head, page))
-                    : position(page, PagePart.FOOTER, number(head, page));
-            if (!is.equals(asked.text())) {
-                off.computeIfAbsent(is, key -> new ArrayList<>()).add(head);
-            }
-        }
-        if (!any) {
-            return List.of();
-        }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "place", asked, asked));
-        }
-        List<Reading> readings = new ArrayList<>();
-        off.forEach((is, heads) -> readings.add(Reading.off(
-                id(),
-                "place",
-                Quantity.words(is),
-                asked,
-                HeadFixes.places(heads),
-                top ? edits(exam, heads) : List.of())));
-        return readings;
+        return exam.heads()
+                .subjects(exam.heads().judged())
+                .filter(Head::hasNumber)
+                .at(head -> head.header().hasNumber() ? head.place() : head.footerPlace())
+                .check(id(), "place")
+                .measure(head -> position(exam, head))
+                .asks(asked(ask.get(RunningHeadDemands.PLACE)))
+                .metWhen((head, is) -> ask.get(RunningHeadDemands.PLACE) == NumberPlace.EITHER
+                        && (is.equals(TOP_RIGHT) || is.equals(BOTTOM_CENTRE)))
+                .fixByWords((heads, cause) -> heads.stream()
+                        .flatMap(head ->
+                                HeadEdits.write(exam, head, head.header().words()).stream())
+                        .distinct()
+                        .toList())
+                .fixable(head -> HeadEdits.canPlaceNumber(exam, head))
+                .readings();
     }
 
-    private static String number(Head head, ProofPage page) {
+    private static Measure asked(NumberPlace place) {
+        return switch (place) {
+            case TOP_RIGHT -> TOP_RIGHT;
+            case BOTTOM_CENTRE -> BOTTOM_CENTRE;
+            case EITHER -> new Measure.OneOf(List.of(TOP_RIGHT, BOTTOM_CENTRE));
+        };
+    }
+
+    private static Measure position(Examination exam, Head head) {
+        ProofPage page = head.page(exam);
+        PagePart part = head.header().hasNumber() ? PagePart.HEADER : PagePart.FOOTER;
+        String height = part == PagePart.HEADER ? "top" : "bottom";
+        Seen seen = find(head, page, part);
+        if (seen == null) {
+            return Measure.word(height + "-unseen");
+        }
+        double missing = (page.frame().right() - seen.right) / (double) Millipoints.PER_TWIP;
+        if (Math.abs(missing) <= Measure.TOLERANCE) {
+            return Measure.word(height + "-right");
+        }
+        int middle = (page.frame().left() + page.frame().right()) / 2;
+        if (Math.abs(seen.right - seen.width / 2 - middle) <= CENTRED_WITHIN) {
+            return Measure.word(height + "-centre");
+        }
+        if (seen.right - page.frame().left() < Millipoints.PER_INCH) {
+            return Measure.word(height + "-left");
+        }
+        String key = height + (missing > 0 ? "-short-of-right" : "-beyond-right");
+        return new Measure.Phrase(key, Measure.distance(Math.abs(missing), Length.Unit.INCHES));
+    }
+
+    /** The number as it is seen on a page, or null. */
+    private static @Nullable Seen find(Head head, ProofPage page, PagePart part) {
         String typed = head.header().hasNumber()
                 ? head.header().typed()
                 : head.footer().typed();
-        return typed.isEmpty() ? page.printedNumber() : typed;
-    }
-
-    /** Keeps the header's words and sets them flush right with a live number. */
-    private static List<Edit> edits(Examination exam, List<Head> heads) {
-        List<Edit> edits = new ArrayList<>();
-        for (Head head : heads) {
-            edits.addAll(HeadFixes.write(exam, List.of(head), head.header().words(), true));
-        }
-        edits.addAll(HeadFixes.blankFooters(exam, heads));
-        return edits;
-    }
-
-    private static String position(ProofPage page, PagePart part, String number) {
-        String height = part == PagePart.HEADER ? "top" : "bottom";
+        String number = typed.isEmpty() ? page.printedNumber() : typed;
         for (ProofLine line : page.lines(part)) {
-            double right = rightEdgeOf(line, number);
-            if (right < 0) {
+            if (!line.text().contains(number)) {
                 continue;
             }
-            double missing = Millipoints.toInches(page.frame().right()) - right;
-            double tolerance = Examination.TOLERANCE / 1440;
-            if (Math.abs(missing) <= tolerance) {
-                return height + " right";
+            if (line.text().stripTrailing().endsWith(number)) {
+                return new Seen(line, line.right(), line.width());
             }
-            double middle =
-                    Millipoints.toInches(page.frame().left() + page.frame().width() / 2);
-            double centre = right - Millipoints.toInches(line.width()) / 2;
-            if (Math.abs(centre - middle) <= 0.06) {
-                return height + " centre";
+            for (GlyphRun run : line.runs()) {
+                if (run.text().strip().equals(number)
+                        || run.text().stripLeading().startsWith(number)) {
+                    return new Seen(line, run.x() + run.width(), line.width());
+                }
             }
-            if (right - Millipoints.toInches(page.frame().left()) < 1) {
-                return height + " left";
-            }
-            Length.Unit unit = Length.Unit.INCHES;
-            String away = Quantity.length(Math.abs(missing) * 1440, unit).text();
-            return height + ", " + away + (missing > 0 ? " short of" : " beyond") + " the right margin";
+            return new Seen(line, line.right(), line.width());
         }
-        return height + ", out of sight";
+        return null;
     }
 
-    /** Right edge of the number in inches, -1 where the line does not show it. */
-    private static double rightEdgeOf(ProofLine line, String number) {
-        if (!line.text().contains(number)) {
-            return -1;
-        }
-        if (line.text().stripTrailing().endsWith(number)) {
-            return Millipoints.toInches(line.right());
-        }
-        for (GlyphRun run : line.runs()) {
-            if (run.text().strip().equals(number) || run.text().stripLeading().startsWith(number)) {
-                return Millipoints.toInches(run.x() + run.width());
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        for (Head head : exam.heads().all()) {
+            boolean here = head.pages().contains(page.number()) && head.header().hasNumber();
+            Seen seen = here ? find(head, page, PagePart.HEADER) : null;
+            int right = page.frame().right();
+            if (seen != null && Math.abs(right - seen.right) > Measure.TOLERANCE * Millipoints.PER_TWIP) {
+                return List.of(Stroke.across(
+                                "place",
+                                right,
+                                seen.right,
+                                seen.line.y(),
+                                page.frame().top())
+                        .of(readings));
             }
         }
-        return Millipoints.toInches(line.right());
+        return List.of();
     }
+
+    /** Right edge of a number, and width of the line it stands on. */
+    private record Seen(ProofLine line, int right, int width) {}
 }

@@ -1,24 +1,22 @@
 package grintel.core.rule.runninghead;
 
+import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.TabStops;
 import grintel.core.rule.Examination;
-import grintel.core.rule.HeadContent;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Head;
+import grintel.core.rule.HeadEdits;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.rule.RunningHeads.Head;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
-/** Parts of the header pushed apart by spaces or by tabs that land on no stop of its own, or over several lines. */
+/** Parts of the header pushed apart by spaces, by tabs that land on no stop of its own, or over several lines. */
 public final class RunningHeadPaddingRule implements Rule {
-    private static final Quantity NONE = Quantity.words("one line, set by its alignment or a tab stop");
+    private static final Measure NONE = Measure.word("one-line");
 
     @Override
     public String id() {
@@ -27,70 +25,66 @@ public final class RunningHeadPaddingRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Head> filled = exam.heads().judged().stream()
+        return exam.heads()
+                .subjects(exam.heads().judged())
                 .filter(head -> !head.header().isBlank())
-                .toList();
-        if (filled.isEmpty()) {
-            return List.of();
-        }
-        Map<String, List<Head>> off = new LinkedHashMap<>();
-        for (Head head : filled) {
-            String padding = padding(exam, head);
-            if (!padding.isEmpty()) {
-                off.computeIfAbsent(padding, key -> new ArrayList<>()).add(head);
-            }
-        }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "padding", NONE, NONE));
-        }
-        List<Reading> readings = new ArrayList<>();
-        off.forEach((is, heads) -> {
-            HeadContent content = heads.get(0).header();
-            boolean oneLine = content.filledLines() == 1;
-            readings.add(Reading.off(
-                    id(),
-                    "padding",
-                    Quantity.words(is),
-                    NONE,
-                    HeadFixes.places(heads),
-                    oneLine && content.typed().isEmpty()
-                            ? HeadFixes.write(exam, heads, content.words(), content.live())
-                            : List.of()));
-        });
-        return readings;
+                .check(id(), "padding")
+                .measure(head -> padding(exam, head))
+                .asks(NONE)
+                .fixByWords((heads, cause) -> heads.stream()
+                        .flatMap(head -> edits(exam, head).stream())
+                        .distinct()
+                        .toList())
+                .fixable(HeadEdits::isRewritable)
+                .readings();
     }
 
-    private static String padding(Examination exam, Head head) {
-        if (head.header().filledLines() > 1) {
-            return head.header().filledLines() + " lines";
+    /** Only blank lines too many go by themselves; any other padding goes when the line is written anew. */
+    private static List<Edit> edits(Examination exam, Head head) {
+        if (!padding(exam, head).equals(Measure.word("blank-line"))) {
+            return HeadEdits.rewrite(exam, head, head.header().words());
         }
-        for (Paragraph paragraph : head.header().paragraphs()) {
-            if (paragraph.isBlank()) {
-                continue;
-            }
-            if (exam.proof().lines(paragraph.address()).stream()
-                            .filter(line -> line.page().number() == head.pages().get(0))
-                            .count()
-                    > 1) {
-                return "more than one line";
-            }
-            String text = paragraph.text();
-            if (text.replace(Paragraph.OBJECT, '0').strip().contains("  ") || text.startsWith("  ")) {
-                return "spaces";
-            }
-            if (tabs(paragraph) > stops(paragraph)) {
-                return "tabs";
-            }
-        }
-        return "";
+        List<Edit> edits = new ArrayList<>();
+        head.header().blankLines().forEach(paragraph -> edits.add(new Edit.RemoveParagraph(paragraph.address())));
+        return edits;
     }
 
+    private static Measure padding(Examination exam, Head head) {
+        List<Paragraph> lines = head.header().plainLines();
+        if (lines.size() > 1) {
+            return new Measure.Count(lines.size(), "line");
+        }
+        for (Paragraph paragraph : lines) {
+            if (runsOver(exam, head, paragraph)) {
+                return Measure.word("more-than-one-line");
+            }
+            String text = paragraph.text().replace(Paragraph.OBJECT, '0');
+            if (text.strip().contains("  ") || text.startsWith("  ")) {
+                return Measure.word("spaces");
+            }
+            long stops = paragraph
+                    .format()
+                    .get(ParagraphProperties.TAB_STOPS)
+                    .stops()
+                    .size();
+            if (tabs(paragraph) > stops) {
+                return Measure.word("tabs");
+            }
+        }
+        return head.header().blankLines().isEmpty() ? NONE : Measure.word("blank-line");
+    }
+
+    private static boolean runsOver(Examination exam, Head head, Paragraph paragraph) {
+        return exam.proof().lines(paragraph.address()).stream()
+                        .filter(line -> line.page().number() == head.pages().get(0))
+                        .count()
+                > 1;
+    }
+
+    /** Tabs that go to a stop of the paragraph; one that says its place itself needs none. */
     private static long tabs(Paragraph paragraph) {
-        return paragraph.inlines().stream().filter(Inline.Tab.class::isInstance).count();
-    }
-
-    private static long stops(Paragraph paragraph) {
-        TabStops stops = paragraph.format().get(ParagraphProperties.TAB_STOPS);
-        return stops.stops().size();
+        return paragraph.inlines().stream()
+                .filter(inline -> inline instanceof Inline.Tab tab && tab.position() == null)
+                .count();
     }
 }

@@ -1,20 +1,24 @@
 package grintel.core.rule.sheet;
 
-import grintel.core.edit.Edit;
-import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
-import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.rule.Stroke;
+import grintel.core.typeset.PagePart;
+import grintel.core.typeset.ProofLine;
+import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Text runs in one column. */
 public final class SheetColumnsRule implements Rule {
-    private static final Quantity ONE = Quantity.count(1, "column");
+    /** A page with more columns than this has something else in its columns. */
+    private static final int MOST_DRAWN = 4;
 
     @Override
     public String id() {
@@ -23,22 +27,36 @@ public final class SheetColumnsRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Section> several = new ArrayList<>();
-        int most = 1;
-        for (Section section : exam.paper().sections()) {
-            int columns = section.get(SectionProperties.COLUMNS);
-            if (columns > 1) {
-                several.add(section);
-                most = Math.max(most, columns);
+        return exam.sections()
+                .check(id(), "columns")
+                .measure(section -> new Measure.Count(Math.max(1, section.get(SectionProperties.COLUMNS)), "column"))
+                .asks(new Measure.Count(1, "column"))
+                .fix(SectionEdits.set(SectionProperties.COLUMNS, 1))
+                .readings();
+    }
+
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        Set<List<Integer>> columns = new LinkedHashSet<>();
+        for (ProofLine line : page.lines(PagePart.TEXT)) {
+            boolean inTable =
+                    page.tables().stream().anyMatch(table -> line.y() > table.top() && line.top() < table.bottom());
+            if (!inTable) {
+                columns.add(List.of(line.columnLeft(), line.columnRight()));
             }
         }
-        if (several.isEmpty()) {
-            return List.of(Reading.met(id(), "columns", ONE, ONE));
+        List<Stroke> strokes = new ArrayList<>();
+        if (columns.size() <= MOST_DRAWN) {
+            for (List<Integer> column : columns) {
+                strokes.add(Stroke.across(
+                                "columns",
+                                column.get(0),
+                                column.get(1),
+                                page.frame().bottom(),
+                                page.height())
+                        .of(readings));
+            }
         }
-        List<Edit> edits = new ArrayList<>();
-        several.forEach(section ->
-                edits.add(new Edit.SetProperty(new Target.OfSection(section.index()), SectionProperties.COLUMNS, 1)));
-        return List.of(Reading.off(
-                id(), "columns", Quantity.count(most, "columns"), ONE, exam.placesOfSections(several), edits));
+        return strokes;
     }
 }

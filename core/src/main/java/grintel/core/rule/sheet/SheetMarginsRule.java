@@ -5,81 +5,81 @@ import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SheetDemands;
 import grintel.core.guide.value.Length;
+import grintel.core.guide.value.Value;
 import grintel.core.paper.Property;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.rule.Stroke;
+import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /** The four margins of every section, the gutter added in. */
 public final class SheetMarginsRule implements Rule {
-    private static final Map<String, Property<Integer>> SIDES = sides();
+    private static final List<Side> SIDES = List.of(
+            new Side("top", SheetDemands.TOP, SectionProperties.MARGIN_TOP),
+            new Side("right", SheetDemands.RIGHT, SectionProperties.MARGIN_RIGHT),
+            new Side("bottom", SheetDemands.BOTTOM, SectionProperties.MARGIN_BOTTOM),
+            new Side("left", SheetDemands.LEFT, SectionProperties.MARGIN_LEFT));
 
     @Override
     public String id() {
         return "sheet.margins";
     }
 
-    private static Map<String, Property<Integer>> sides() {
-        Map<String, Property<Integer>> sides = new LinkedHashMap<>();
-        sides.put("top", SectionProperties.MARGIN_TOP);
-        sides.put("right", SectionProperties.MARGIN_RIGHT);
-        sides.put("bottom", SectionProperties.MARGIN_BOTTOM);
-        sides.put("left", SectionProperties.MARGIN_LEFT);
-        return sides;
-    }
-
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Reading> readings = new ArrayList<>();
         String gutterSide = exam.paper().settings().gutterAtTop() ? "top" : "left";
-        SIDES.forEach((side, property) -> {
-            Length asked = ask.get(
-                    switch (side) {
-                        case "top" -> SheetDemands.TOP;
-                        case "right" -> SheetDemands.RIGHT;
-                        case "bottom" -> SheetDemands.BOTTOM;
-                        default -> SheetDemands.LEFT;
-                    });
-            Map<Long, List<Section>> off = new LinkedHashMap<>();
-            for (Section section : exam.paper().sections()) {
-                int is = Math.abs(section.get(property))
-                        + (side.equals(gutterSide) ? section.get(SectionProperties.GUTTER) : 0);
-                if (Math.abs(is - asked.twips()) > Examination.TOLERANCE) {
-                    off.computeIfAbsent((long) is, key -> new ArrayList<>()).add(section);
-                }
-            }
-            Quantity required = Quantity.length(asked);
-            if (off.isEmpty()) {
-                readings.add(Reading.met(id(), side, required, required));
-            }
-            off.forEach((is, sections) -> readings.add(Reading.off(
-                    id(),
-                    side,
-                    Quantity.length(is, asked.unit()),
-                    required,
-                    exam.placesOfSections(sections),
-                    edits(sections, property, asked, side.equals(gutterSide)))));
-        });
+        List<Reading> readings = new ArrayList<>();
+        for (Side side : SIDES) {
+            Length asked = ask.get(side.value);
+            Length most = ask.find(SheetDemands.MOST);
+            boolean gutter = side.name.equals(gutterSide);
+            readings.addAll(exam.sections()
+                    .check(id(), side.name)
+                    .measure(section -> Measure.distance(side.of(section, gutter), asked.unit()))
+                    .asks(Measure.distance(asked))
+                    .metWhen((section, is) -> most != null
+                            && side.of(section, gutter) > asked.twips()
+                            && side.of(section, gutter) <= most.twips() + Measure.TOLERANCE)
+                    .fix((sections, cause) -> edits(sections, side, asked, gutter))
+                    .readings());
+        }
         return readings;
     }
 
-    private static List<Edit> edits(
-            List<Section> sections, Property<Integer> property, Length asked, boolean takesGutter) {
+    private static List<Edit> edits(List<Section> sections, Side side, Length asked, boolean gutter) {
         List<Edit> edits = new ArrayList<>();
         for (Section section : sections) {
             Target target = new Target.OfSection(section.index());
-            edits.add(new Edit.SetProperty(target, property, asked.rounded()));
-            if (takesGutter && section.get(SectionProperties.GUTTER) != 0) {
+            edits.add(new Edit.SetProperty(target, side.property, asked.rounded()));
+            if (gutter && section.get(SectionProperties.GUTTER) != 0) {
                 edits.add(new Edit.SetProperty(target, SectionProperties.GUTTER, 0));
             }
         }
         return edits;
+    }
+
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        ProofPage.Frame frame = page.frame();
+        return List.of(
+                Stroke.down("top", 0, frame.top(), frame.left(), frame.right()).of(readings),
+                Stroke.across("right", page.width(), frame.right(), frame.top(), frame.bottom())
+                        .of(readings),
+                Stroke.down("bottom", page.height(), frame.bottom(), frame.left(), frame.right())
+                        .of(readings),
+                Stroke.across("left", 0, frame.left(), frame.top(), frame.bottom())
+                        .of(readings));
+    }
+
+    private record Side(String name, Value<Length> value, Property<Integer> property) {
+        int of(Section section, boolean gutter) {
+            return Math.abs(section.get(property)) + (gutter ? section.get(SectionProperties.GUTTER) : 0);
+        }
     }
 }

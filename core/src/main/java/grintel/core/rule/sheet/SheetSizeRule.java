@@ -8,13 +8,13 @@ import grintel.core.guide.value.Length;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import grintel.core.rule.Stroke;
+import grintel.core.typeset.ProofPage;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 
 /** Width and height of every section's sheet; a sheet on its side is measured as if it stood. */
 public final class SheetSizeRule implements Rule {
@@ -27,43 +27,51 @@ public final class SheetSizeRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Length width = ask.get(SheetDemands.WIDTH);
         Length height = ask.get(SheetDemands.HEIGHT);
-        Quantity asked = size(width.twips(), height.twips(), width.unit());
-        Map<Quantity, List<Section>> off = new LinkedHashMap<>();
-        for (Section section : exam.paper().sections()) {
-            int across = section.get(SectionProperties.PAGE_WIDTH);
-            int down = section.get(SectionProperties.PAGE_HEIGHT);
-            boolean lies = across > down;
-            int narrow = lies ? down : across;
-            int wide = lies ? across : down;
-            if (Math.abs(narrow - width.twips()) > Examination.TOLERANCE
-                    || Math.abs(wide - height.twips()) > Examination.TOLERANCE) {
-                off.computeIfAbsent(size(narrow, wide, width.unit()), key -> new ArrayList<>())
-                        .add(section);
-            }
-        }
-        if (off.isEmpty()) {
-            return List.of(Reading.met(id(), "sheet", asked, asked));
-        }
-        List<Reading> readings = new ArrayList<>();
-        off.forEach((is, sections) -> readings.add(Reading.off(
-                id(), "sheet", is, asked, exam.placesOfSections(sections), edits(sections, width, height))));
-        return readings;
+        return exam.sections()
+                .check(id(), "sheet")
+                .measure(section -> new Measure.Sheet(
+                        Measure.distance(Math.min(across(section), down(section)), width.unit()),
+                        Measure.distance(Math.max(across(section), down(section)), height.unit())))
+                .asks(new Measure.Sheet(Measure.distance(width), Measure.distance(height)))
+                .fix((sections, cause) -> sections.stream()
+                        .flatMap(section -> across(section) > down(section)
+                                ? sized(section, height, width)
+                                : sized(section, width, height))
+                        .toList())
+                .readings();
     }
 
-    private static List<Edit> edits(List<Section> sections, Length width, Length height) {
-        List<Edit> edits = new ArrayList<>();
-        for (Section section : sections) {
-            boolean lies = section.get(SectionProperties.PAGE_WIDTH) > section.get(SectionProperties.PAGE_HEIGHT);
-            Target target = new Target.OfSection(section.index());
-            edits.add(new Edit.SetProperty(target, SectionProperties.PAGE_WIDTH, (lies ? height : width).rounded()));
-            edits.add(new Edit.SetProperty(target, SectionProperties.PAGE_HEIGHT, (lies ? width : height).rounded()));
-        }
-        return edits;
+    private static int across(Section section) {
+        return section.get(SectionProperties.PAGE_WIDTH);
     }
 
-    private static Quantity size(double width, double height, Length.Unit unit) {
-        String across = Quantity.length(width, unit).text();
-        return Quantity.words(across.substring(0, across.indexOf(' ')) + " × "
-                + Quantity.length(height, unit).text());
+    private static int down(Section section) {
+        return section.get(SectionProperties.PAGE_HEIGHT);
+    }
+
+    private static Stream<Edit> sized(Section section, Length across, Length down) {
+        Target target = new Target.OfSection(section.index());
+        return Stream.of(
+                new Edit.SetProperty(target, SectionProperties.PAGE_WIDTH, across.rounded()),
+                new Edit.SetProperty(target, SectionProperties.PAGE_HEIGHT, down.rounded()));
+    }
+
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        return List.of(
+                Stroke.across(
+                                "sheet",
+                                0,
+                                page.width(),
+                                page.height(),
+                                page.frame().bottom())
+                        .of(readings),
+                Stroke.down(
+                                "sheet",
+                                0,
+                                page.height(),
+                                page.width(),
+                                page.frame().right())
+                        .of(readings));
     }
 }

@@ -5,8 +5,11 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Place;
+import grintel.core.rule.Quotes;
+import grintel.core.rule.Subjects;
+import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
-import grintel.core.structure.Role;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,8 +21,18 @@ import java.util.List;
  * @param breaks whether the part after starts by a break
  */
 record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean breaks) {
+    private static final int FEWEST_TO_PUSH = 2;
+
     /** The runs of blank paragraphs that are there for space only; those that carry a break or a section are not. */
-    static List<BlankRun> find(Examination exam) {
+    static Subjects<BlankRun> in(Examination exam) {
+        return exam.whole()
+                .each(
+                        paper -> find(exam),
+                        run -> run.place(exam),
+                        run -> run.after < 0 ? "end" : Examination.identity(run.next(exam)));
+    }
+
+    private static List<BlankRun> find(Examination exam) {
         List<BlankRun> runs = new ArrayList<>();
         List<Paragraph> all = exam.paper().paragraphs();
         Parts parts = exam.parts();
@@ -27,7 +40,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
         boolean breaks = false;
         int before = -1;
         for (int i = 0; i <= all.size(); i++) {
-            boolean filled = i == all.size() || parts.role(i) != Role.BLANK;
+            boolean filled = i == all.size() || parts.kind(i) != PartKind.BLANK;
             if (!filled) {
                 Paragraph paragraph = all.get(i);
                 boolean carriesBreak = paragraph.endsSection() || hasBreak(paragraph);
@@ -59,36 +72,52 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
         return paragraph.hasPageBreak() || paragraph.endsSection();
     }
 
+    /** The paragraph after it. */
+    Paragraph next(Examination exam) {
+        return exam.paper().paragraphs().get(after);
+    }
+
+    /** Where it begins, told by the words that come after it. */
+    Place place(Examination exam) {
+        Place first = exam.place(paragraphs.get(0));
+        String words = after < 0 ? "" : Quotes.first(next(exam).text());
+        return new Place(first.part(), first.page(), first.paragraph(), words);
+    }
+
     /** Whether these push the part after them to a new page, which a break should do. */
     boolean pushesPage(Examination exam) {
-        if (after < 0 || breaks || paragraphs.size() < 2) {
+        if (after < 0 || breaks || paragraphs.size() < FEWEST_TO_PUSH) {
             return false;
         }
-        Role next = exam.parts().role(after);
-        Role previous = before < 0 ? Role.BLANK : exam.parts().role(before);
-        boolean titleOverText = next == Role.TITLE && (previous == Role.TITLE_PAGE || previous == Role.KEYWORDS);
-        boolean leavesTitlePage = previous == Role.TITLE_PAGE && next != Role.TITLE_PAGE;
-        return next.startsPage() || titleOverText || leavesTitlePage;
+        PartKind next = exam.parts().kind(after);
+        boolean fromTitlePage = before >= 0 && exam.parts().isOnTitlePage(before);
+        boolean leavesTitlePage = fromTitlePage && !exam.parts().isOnTitlePage(after);
+        boolean titleAfterAbstract = next == PartKind.TITLE && kindBefore(exam) == PartKind.KEYWORDS;
+        return next.startsPage() || leavesTitlePage || titleAfterAbstract;
+    }
+
+    private PartKind kindBefore(Examination exam) {
+        return before < 0 ? PartKind.BLANK : exam.parts().kind(before);
     }
 
     /** Whether they are only space in the text, which the guide does not want. */
     boolean isSpaceInText(Examination exam, boolean titleIsFree) {
-        if (after < 0) {
+        if (after < 0 || pushesPage(exam)) {
             return false;
         }
-        Role next = exam.parts().role(after);
-        Role previous = before < 0 ? Role.BLANK : exam.parts().role(before);
-        boolean ofOthers = next == Role.TITLE_PAGE
-                || previous == Role.TITLE_PAGE
-                || next == Role.ENTRY
-                || isTableOrFigure(next)
-                || isTableOrFigure(previous);
-        boolean aroundTitle = titleIsFree && paragraphs.size() == 1 && (next == Role.TITLE || previous == Role.TITLE);
-        return !ofOthers && !aroundTitle && !pushesPage(exam);
-    }
-
-    private static boolean isTableOrFigure(Role role) {
-        return role == Role.TABLE_CELL || role == Role.FIGURE || role == Role.CAPTION || role == Role.TABLE_NOTE;
+        Parts parts = exam.parts();
+        PartKind next = parts.kind(after);
+        PartKind previous = kindBefore(exam);
+        boolean ofOthers = parts.isOnTitlePage(after)
+                || before >= 0 && parts.isOnTitlePage(before)
+                || next == PartKind.ENTRY
+                || next == PartKind.NOTE
+                || next.isOfObject()
+                || previous.isOfObject();
+        boolean aroundTitle = titleIsFree
+                && paragraphs.size() == 1
+                && (next == PartKind.TITLE || previous == PartKind.TITLE || previous == PartKind.SUBTITLE);
+        return !ofOthers && !aroundTitle;
     }
 
     List<Edit> removal() {

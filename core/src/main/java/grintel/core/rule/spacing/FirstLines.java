@@ -1,14 +1,20 @@
 package grintel.core.rule.spacing;
 
+import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
+import grintel.core.edit.Holder;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.structure.Role;
+import grintel.core.rule.Kinds;
+import grintel.core.rule.Subjects;
+import grintel.core.structure.PartKind;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
+import java.util.ArrayList;
 import java.util.List;
 
 /** First lines of text paragraphs: how far in they start, and the white space typed to get them there. */
@@ -16,11 +22,10 @@ final class FirstLines {
     private FirstLines() {}
 
     /** The text paragraphs whose first line begins a paragraph. */
-    static List<Paragraph> judged(Examination exam) {
-        return exam.parts().of(Role.TEXT).stream()
-                .filter(paragraph -> !exam.parts().continues(paragraph.address().index()))
-                .filter(paragraph -> !exam.proof().lines(paragraph.address()).isEmpty())
-                .toList();
+    static Subjects<Paragraph> judged(Examination exam) {
+        return Kinds.runningText(exam)
+                .filter(paragraph -> exam.kind(paragraph) == PartKind.PARAGRAPH
+                        && !exam.proof().lines(paragraph.address()).isEmpty());
     }
 
     /** Distance of the first visible character from the margin in twips, as laid out. */
@@ -49,6 +54,18 @@ final class FirstLines {
             }
         }
         return out.toString();
+    }
+
+    /** Sets the indent itself and takes away what was typed in its place. */
+    static List<Edit> set(Cause cause, List<Paragraph> paragraphs, int indent) {
+        List<Holder> holders = Cause.paragraphs(paragraphs);
+        List<Edit> edits = new ArrayList<>();
+        edits.addAll(cause.set(holders, ParagraphProperties.INDENT_FIRST_LINE_CHARACTERS, 0));
+        edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT_CHARACTERS, 0));
+        edits.addAll(cause.set(holders, ParagraphProperties.INDENT_FIRST_LINE, indent));
+        edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT, 0));
+        paragraphs.forEach(paragraph -> edits.addAll(removeLeadingSpace(paragraph)));
+        return edits;
     }
 
     /** Edits that take away the white space before the first visible character. */

@@ -1,18 +1,18 @@
 package grintel.core.rule.spacing;
 
-import grintel.core.edit.Cause;
+import grintel.core.edit.Holder;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SpacingDemands;
-import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.rule.Examination;
-import grintel.core.rule.ParagraphGroups;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Form;
+import grintel.core.rule.Kinds;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.structure.Role;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Text paragraphs stand at the left margin with a ragged right edge, or as the guide asks. */
 public final class SpacingAlignmentRule implements Rule {
@@ -23,45 +23,21 @@ public final class SpacingAlignmentRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Alignment target = alignment(ask);
-        Quantity asked = name(target);
-        ParagraphGroups off = new ParagraphGroups();
-        List<Paragraph> judged = exam.parts().of(Role.TEXT, Role.ABSTRACT);
-        for (Paragraph paragraph : judged) {
-            Alignment is = paragraph.format().get(ParagraphProperties.ALIGNMENT);
-            if (is != target) {
-                off.add(name(is), paragraph);
-            }
-        }
-        if (judged.isEmpty()) {
-            return List.of();
-        }
-        return off.readings(
-                exam,
-                id(),
-                "alignment",
-                asked,
-                paragraphs -> exam.cause()
-                        .set(
-                                Cause.paragraphs(paragraphs),
-                                ParagraphProperties.ALIGNMENT,
-                                target,
-                                holder -> SpacedRoles.welcome(exam).test(holder)
-                                        && holder.format().get(ParagraphProperties.ALIGNMENT) == Alignment.JUSTIFIED));
-    }
-
-    private static Alignment alignment(Ask ask) {
-        return ask.get(SpacingDemands.ALIGNMENT) == SpacingDemands.Alignment.LEFT
+        Alignment asked = ask.get(SpacingDemands.ALIGNMENT) == SpacingDemands.Alignment.LEFT
                 ? Alignment.LEFT
                 : Alignment.JUSTIFIED;
+        Predicate<Holder> welcome = holder -> Kinds.welcome(exam).test(holder)
+                && holder.format().get(ParagraphProperties.ALIGNMENT) == Alignment.JUSTIFIED;
+        return Form.of("alignment", ParagraphProperties.ALIGNMENT, asked, SpacingAlignmentRule::named, welcome)
+                .readings(id(), Kinds.runningText(exam));
     }
 
-    private static Quantity name(Alignment alignment) {
-        return Quantity.words(
+    private static Measure named(Alignment alignment) {
+        return Measure.word(
                 switch (alignment) {
-                    case LEFT -> "left, ragged right";
+                    case LEFT -> "ragged-right";
                     case CENTRE -> "centred";
-                    case RIGHT -> "right";
+                    case RIGHT -> "flush-right";
                     case JUSTIFIED -> "justified";
                 });
     }

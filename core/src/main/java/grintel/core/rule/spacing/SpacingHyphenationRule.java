@@ -3,16 +3,13 @@ package grintel.core.rule.spacing;
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Place;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import java.util.List;
 
 /** Words are not hyphenated automatically. */
 public final class SpacingHyphenationRule implements Rule {
-    private static final Quantity OFF = Quantity.words("off");
-
     @Override
     public String id() {
         return "spacing.hyphenation";
@@ -20,15 +17,11 @@ public final class SpacingHyphenationRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        if (!exam.paper().settings().hyphenates()) {
-            return List.of(Reading.met(id(), "hyphenation", OFF, OFF));
-        }
-        return List.of(Reading.off(
-                id(),
-                "hyphenation",
-                Quantity.words("on"),
-                OFF,
-                List.of(Place.ofPage(1)),
-                List.of(new Edit.SetSetting(Edit.Setting.HYPHENATION, false))));
+        return exam.whole()
+                .check(id(), "hyphenation")
+                .measure(paper -> Measure.word(paper.settings().hyphenates() ? "switched-on" : "switched-off"))
+                .asks(Measure.word("switched-off"))
+                .fix((papers, cause) -> List.of(new Edit.SetSetting(Edit.Setting.HYPHENATION, false)))
+                .readings();
     }
 }

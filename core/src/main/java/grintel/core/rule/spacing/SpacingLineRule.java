@@ -10,13 +10,15 @@ import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
-import grintel.core.rule.ParagraphGroups;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Kinds;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.rule.Stroke;
 import grintel.core.typeset.FaceCatalogue;
 import grintel.core.typeset.FaceMetrics;
 import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.ProofPage;
 import java.util.List;
 
 /** Distance from baseline to baseline in lines of the paragraph's own type. */
@@ -36,34 +38,22 @@ public final class SpacingLineRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         double multiple = ask.get(SpacingDemands.MULTIPLE);
-        Quantity asked = Quantity.lines(multiple);
-        ParagraphGroups off = new ParagraphGroups();
-        List<Paragraph> judged = exam.paragraphs(SpacedRoles.AS_TEXT);
-        for (Paragraph paragraph : judged) {
-            double lines = lines(paragraph);
-            if (!isWithin(lines, multiple) && !isExactMultiple(paragraph, multiple)) {
-                off.add(Quantity.lines(lines), paragraph);
-            }
-        }
-        if (judged.isEmpty()) {
-            return List.of();
-        }
-        LineSpacing target = LineSpacing.multiple(multiple);
-        return off.readings(
-                exam,
-                id(),
-                "line",
-                asked,
-                paragraphs -> exam.cause()
-                        .set(
-                                Cause.paragraphs(paragraphs),
-                                ParagraphProperties.LINE_SPACING,
-                                target,
-                                SpacedRoles.welcome(exam)));
+        return Kinds.spacedAsText(exam)
+                .check(id(), "line")
+                .measure(paragraph -> new Measure.Lines(lines(paragraph)))
+                .asks(new Measure.Lines(multiple))
+                .metWhen(
+                        (paragraph, is) -> isWithin(lines(paragraph), multiple) || isExactMultiple(paragraph, multiple))
+                .fix((paragraphs, cause) -> cause.set(
+                        Cause.paragraphs(paragraphs),
+                        ParagraphProperties.LINE_SPACING,
+                        LineSpacing.multiple(multiple),
+                        Kinds.welcome(exam)))
+                .readings();
     }
 
     /** The pitch of a paragraph's lines as a multiple of its own type's line. */
-    static double lines(Paragraph paragraph) {
+    private static double lines(Paragraph paragraph) {
         LineSpacing spacing = paragraph.format().get(ParagraphProperties.LINE_SPACING);
         if (spacing.rule() == LineSpacing.Rule.MULTIPLE) {
             return spacing.value() / 240.0;
@@ -100,5 +90,25 @@ public final class SpacingLineRule implements Rule {
     private static Formatting type(Paragraph paragraph) {
         List<Inline.Text> texts = paragraph.texts();
         return texts.isEmpty() ? paragraph.mark() : texts.get(0).format();
+    }
+
+    /** From the first line of a paragraph to its second, where the finding is, else at the head of the page. */
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        PageLines.Pair pair = PageLines.pairInParagraph(page, readings);
+        if (pair == null) {
+            return List.of();
+        }
+        Stroke stroke = Stroke.down(
+                "line", pair.upper().y(), pair.lower().y(), page.frame().left(), 0);
+        Reading reading = PageLines.of(readings, "line", pair.upper());
+        if (reading == null) {
+            return List.of(stroke.of(readings));
+        }
+        double is = reading.is() instanceof Measure.Lines lines ? lines.lines() : 1;
+        double asked = reading.asked() instanceof Measure.Lines lines ? lines.lines() : 1;
+        int pitch = pair.lower().y() - pair.upper().y();
+        Integer edge = reading.off() ? pair.upper().y() + (int) Math.round(pitch * asked / is) : null;
+        return List.of(stroke.of(reading, edge));
     }
 }

@@ -5,11 +5,11 @@ import grintel.core.guide.Ask;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Place;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.structure.Role;
+import grintel.core.rule.Subjects;
+import grintel.core.structure.PartKind;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -19,10 +19,14 @@ import java.util.regex.Pattern;
 
 /** One space after a sentence. */
 public final class SpacingSentenceGapRule implements Rule {
-    private static final Quantity ONE = Quantity.count(1, "space");
-    private static final Pattern GAP = Pattern.compile("[.!?][\"'\u201D\u2019)\\]]*( {2,})(?=\\S)");
-    private static final Set<Role> JUDGED =
-            EnumSet.of(Role.TEXT, Role.ABSTRACT, Role.BLOCK_QUOTATION, Role.LIST_ITEM, Role.APPENDIX_TEXT);
+    private static final Measure ONE = new Measure.Count(1, "space");
+    private static final Pattern GAP = Pattern.compile("[.!?][\"'\u201D\u2019)\\]]{0,3}( {2,})(?=\\S)");
+    private static final Set<PartKind> JUDGED = EnumSet.of(
+            PartKind.PARAGRAPH,
+            PartKind.CONTINUATION,
+            PartKind.ABSTRACT_TEXT,
+            PartKind.BLOCK_QUOTATION,
+            PartKind.LIST_ITEM);
 
     @Override
     public String id() {
@@ -31,25 +35,34 @@ public final class SpacingSentenceGapRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Paragraph> judged = exam.paragraphs(JUDGED);
-        if (judged.isEmpty()) {
-            return List.of();
+        Subjects<Paragraph> judged = exam.paragraphs(JUDGED);
+        return judged.each(
+                        SpacingSentenceGapRule::gaps,
+                        gap -> exam.place(gap.paragraph, gap.around()),
+                        gap -> Examination.identity(gap.paragraph))
+                .check(id(), "gap")
+                .measure(gap -> new Measure.Count(gap.to - gap.from, "space"))
+                .asks(ONE)
+                .metIfNone(!judged.isEmpty())
+                .fix((gaps, cause) -> gaps.stream()
+                        .<Edit>map(gap -> Edit.ReplaceText.words(gap.visible.range(gap.from + 1, gap.to), ""))
+                        .toList())
+                .readings();
+    }
+
+    private static List<Gap> gaps(Paragraph paragraph) {
+        VisibleText visible = VisibleText.of(paragraph);
+        List<Gap> out = new ArrayList<>();
+        Matcher gap = GAP.matcher(visible.text());
+        while (gap.find()) {
+            out.add(new Gap(paragraph, visible, gap.start(1), gap.end(1)));
         }
-        List<Place> places = new ArrayList<>();
-        List<Edit> edits = new ArrayList<>();
-        int widest = 0;
-        for (Paragraph paragraph : judged) {
-            VisibleText visible = VisibleText.of(paragraph);
-            Matcher gap = GAP.matcher(visible.text());
-            while (gap.find()) {
-                places.add(exam.place(paragraph, visible.around(gap.start(1), gap.end(1))));
-                widest = Math.max(widest, gap.end(1) - gap.start(1));
-                edits.add(Edit.ReplaceText.words(visible.range(gap.start(1) + 1, gap.end(1)), ""));
-            }
+        return out;
+    }
+
+    private record Gap(Paragraph paragraph, VisibleText visible, int from, int to) {
+        String around() {
+            return visible.around(from, to);
         }
-        if (places.isEmpty()) {
-            return List.of(Reading.met(id(), "gap", ONE, ONE));
-        }
-        return List.of(Reading.off(id(), "gap", Quantity.count(widest, "spaces"), ONE, places, edits));
     }
 }

@@ -1,7 +1,6 @@
 package grintel.core.rule.type;
 
-import grintel.core.edit.Edit;
-import grintel.core.edit.Holder;
+import grintel.core.edit.Cause;
 import grintel.core.guide.Ask;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Colour;
@@ -9,20 +8,25 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.rule.RunGroup;
+import grintel.core.rule.Subjects;
+import grintel.core.structure.PartKind;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
-/** Text is black on white: no other colour, no highlighting, no shading. Links and tables have rules of their own. */
+/** Text is black on white: no other colour, no highlighting, no shading. Links and grounds of tables are others' work. */
 public final class TypeColourRule implements Rule {
-    private static final Quantity BLACK = Quantity.words("black");
-    private static final Quantity NONE = Quantity.words("none");
+    private static final Set<PartKind> LOOKED_AT =
+            EnumSet.complementOf(EnumSet.of(PartKind.BLANK, PartKind.PICTURE, PartKind.CODE));
+    private static final Measure BLACK = Measure.word("black");
+    private static final Measure NONE = Measure.word("none");
+    private static final Measure SHADED = Measure.word("shaded");
 
     @Override
     public String id() {
@@ -31,66 +35,57 @@ public final class TypeColourRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Map<String, Group> coloured = new LinkedHashMap<>();
-        Map<String, Group> highlighted = new LinkedHashMap<>();
-        Group shaded = new Group();
-        for (Paragraph paragraph : exam.paper().paragraphs()) {
-            if (!TypeFixes.isSetText(exam.role(paragraph))) {
-                continue;
-            }
-            for (Inline.Text text : paragraph.texts()) {
-                if (text.text().isBlank() || text.run().number() < 0) {
-                    continue;
-                }
-                Colour colour = text.format().get(CharacterProperties.COLOUR);
-                if (!colour.readsAsBlack() && !text.linked()) {
-                    coloured.computeIfAbsent(colour.hex(), key -> new Group()).add(paragraph, text);
-                }
-                String highlight = text.format().get(CharacterProperties.HIGHLIGHT);
-                if (!highlight.equals("none")) {
-                    highlighted.computeIfAbsent(highlight, key -> new Group()).add(paragraph, text);
-                }
-                if (!text.format().get(CharacterProperties.SHADING).readsAsWhite()) {
-                    shaded.add(paragraph, text);
-                }
-            }
-            if (!paragraph.format().get(ParagraphProperties.SHADING).readsAsWhite()) {
-                shaded.paragraphs.add(paragraph);
-                shaded.grounds.add(Holder.ofParagraph(paragraph));
-            }
-        }
+        Subjects<Paragraph> looked = exam.paragraphs(LOOKED_AT);
         List<Reading> readings = new ArrayList<>();
-        coloured.forEach((colour, group) -> readings.add(Reading.off(
-                id(),
-                "colour",
-                Quantity.words("#" + colour),
-                BLACK,
-                exam.places(group.paragraphs),
-                exam.cause().set(group.runs, CharacterProperties.COLOUR, Colour.AUTO))));
-        highlighted.forEach((colour, group) -> readings.add(Reading.off(
-                id(),
-                "highlighting",
-                Quantity.words(colour),
-                NONE,
-                exam.places(group.paragraphs),
-                exam.cause().set(group.runs, CharacterProperties.HIGHLIGHT, "none"))));
-        if (!shaded.paragraphs.isEmpty()) {
-            List<Edit> edits = new ArrayList<>(exam.cause().set(shaded.runs, CharacterProperties.SHADING, Colour.AUTO));
-            edits.addAll(exam.cause().set(shaded.grounds, ParagraphProperties.SHADING, Colour.AUTO));
-            readings.add(Reading.off(
-                    id(), "shading", Quantity.words("shaded"), NONE, exam.places(shaded.paragraphs), edits));
-        }
-        return readings.isEmpty() ? List.of(Reading.met(id(), "colour", BLACK, BLACK)) : readings;
+        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::colour)
+                .check(id(), "colour")
+                .measure(RunGroup::is)
+                .asks(BLACK)
+                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.COLOUR, Colour.AUTO))
+                .readings());
+        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::highlighting)
+                .check(id(), "highlighting")
+                .measure(RunGroup::is)
+                .asks(NONE)
+                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.HIGHLIGHT, "none"))
+                .readings());
+        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::ground)
+                .check(id(), "shading")
+                .measure(RunGroup::is)
+                .asks(NONE)
+                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.SHADING, Colour.AUTO))
+                .readings());
+        readings.addAll(looked.filter(paragraph -> exam.kind(paragraph) != PartKind.GRID)
+                .check(id(), "ground")
+                .measure(paragraph ->
+                        paragraph.format().get(ParagraphProperties.SHADING).readsAsWhite() ? NONE : SHADED)
+                .asks(NONE)
+                .fix((paragraphs, cause) ->
+                        cause.set(Cause.paragraphs(paragraphs), ParagraphProperties.SHADING, Colour.AUTO))
+                .readings());
+        return readings;
     }
 
-    private static final class Group {
-        private final Set<Paragraph> paragraphs = new LinkedHashSet<>();
-        private final List<Holder> runs = new ArrayList<>();
-        private final List<Holder> grounds = new ArrayList<>();
-
-        void add(Paragraph paragraph, Inline.Text text) {
-            paragraphs.add(paragraph);
-            runs.add(Holder.ofRun(paragraph, text));
+    private static @Nullable Measure colour(Inline inline) {
+        if (!RunGroup.holdsLetters(inline) || inline.run().linked()) {
+            return null;
         }
+        Colour colour = inline.format().get(CharacterProperties.COLOUR);
+        return colour.readsAsBlack() ? BLACK : new Measure.Name("#" + colour.hex());
+    }
+
+    private static @Nullable Measure highlighting(Inline inline) {
+        if (!(inline instanceof Inline.Text text) || text.text().isBlank()) {
+            return null;
+        }
+        String colour = inline.format().get(CharacterProperties.HIGHLIGHT);
+        return colour.equals("none") || colour.equals("white") ? NONE : new Measure.Name(colour);
+    }
+
+    private static @Nullable Measure ground(Inline inline) {
+        if (!(inline instanceof Inline.Text text) || text.text().isBlank()) {
+            return null;
+        }
+        return inline.format().get(CharacterProperties.SHADING).readsAsWhite() ? NONE : SHADED;
     }
 }

@@ -1,25 +1,26 @@
 package grintel.core.rule.type;
 
+import grintel.core.edit.Cause;
+import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Inline;
-import grintel.core.paper.Paragraph;
+import grintel.core.paper.Property;
 import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Place;
-import grintel.core.rule.Quantity;
+import grintel.core.rule.Kinds;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.structure.Role;
+import grintel.core.rule.RunGroup;
+import grintel.core.rule.Subjects;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Stream;
+import java.util.function.Predicate;
 
 /** Underlining, capitals and whole bold paragraphs in running text. Emphasis is meaning, so each is asked about. */
 public final class TypeEmphasisRule implements Rule {
-    private static final Quantity NONE = Quantity.words("none");
     /** Fewer capital words in a row than this may be names of things. */
     private static final int SHOUTED_WORDS = 4;
 
@@ -30,55 +31,66 @@ public final class TypeEmphasisRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Paragraph> text = exam.parts().of(Role.TEXT, Role.ABSTRACT);
-        if (text.isEmpty()) {
-            return List.of();
-        }
-        Map<String, List<Place>> found = new LinkedHashMap<>();
-        for (Paragraph paragraph : text) {
-            List<Inline.Text> runs = paragraph.texts().stream()
-                    .filter(run -> !run.text().isBlank())
-                    .toList();
-            Notes notes = new Notes(exam, paragraph, found);
-            notes.add("underline", runs.stream().filter(TypeEmphasisRule::isUnderlined));
-            notes.add("capitals", runs.stream().filter(TypeEmphasisRule::isShouted));
-            if (runs.stream().allMatch(run -> run.format().get(CharacterProperties.BOLD))) {
-                notes.add("bold", runs.stream());
-            }
-        }
-        if (found.isEmpty()) {
-            return List.of(Reading.met(id(), "underline", NONE, NONE));
-        }
         List<Reading> readings = new ArrayList<>();
-        found.forEach((name, places) -> readings.add(Reading.off(
-                id(),
-                name,
-                Quantity.count(places.size(), places.size() == 1 ? "paragraph" : "paragraphs"),
-                NONE,
-                places,
-                List.of())));
+        readings.addAll(check(
+                exam, "underline", runs(exam, TypeEmphasisRule::isUnderlined), CharacterProperties.UNDERLINE, "none"));
+        readings.addAll(
+                check(exam, "capitals", runs(exam, TypeEmphasisRule::isShouted), CharacterProperties.CAPITALS, false));
+        readings.addAll(check(
+                exam,
+                "bold",
+                runs(exam, RunGroup::holdsLetters).filter(TypeEmphasisRule::isAllBold),
+                CharacterProperties.BOLD,
+                false));
         return readings;
     }
 
-    /** Collects for a paragraph the first place of each kind of emphasis. */
-    private record Notes(Examination exam, Paragraph paragraph, Map<String, List<Place>> found) {
-        void add(String name, Stream<Inline.Text> runs) {
-            runs.findFirst()
-                    .ifPresent(run -> found.computeIfAbsent(name, key -> new ArrayList<>())
-                            .add(exam.place(paragraph, run.text())));
+    private static Subjects<RunGroup> runs(Examination exam, Predicate<Inline> test) {
+        return RunGroup.of(
+                exam, Kinds.runningText(exam), inline -> test.test(inline) ? Measure.word("emphasis") : null);
+    }
+
+    private <T> List<Reading> check(
+            Examination exam, String quantity, Subjects<RunGroup> found, Property<T> property, T plain) {
+        return found.check(id(), quantity)
+                .none("paragraph", group -> 1)
+                .metIfNone(!Kinds.runningText(exam).isEmpty())
+                .fix(FixClass.ASK, (groups, cause) -> edits(groups, cause, property, plain))
+                .fixable(group ->
+                        !edits(List.of(group), exam.cause(), property, plain).isEmpty())
+                .readings();
+    }
+
+    /** What was underlined or in capitals is italic instead; capitals that were typed stay as they were typed. */
+    private static <T> List<Edit> edits(List<RunGroup> groups, Cause cause, Property<T> property, T plain) {
+        List<Edit> edits = new ArrayList<>(cause.set(RunGroup.holders(groups), property, plain));
+        if (!edits.isEmpty() && property != CharacterProperties.BOLD) {
+            edits.addAll(cause.set(RunGroup.holders(groups), CharacterProperties.ITALIC, true));
         }
+        return edits;
     }
 
-    private static boolean isUnderlined(Inline.Text run) {
-        return !run.linked() && !run.format().get(CharacterProperties.UNDERLINE).equals("none");
+    private static boolean isUnderlined(Inline inline) {
+        return RunGroup.holdsLetters(inline)
+                && !inline.run().linked()
+                && !inline.format().get(CharacterProperties.UNDERLINE).equals("none");
     }
 
-    private static boolean isShouted(Inline.Text run) {
-        String text = run.text();
-        boolean capitals = run.format().get(CharacterProperties.CAPITALS)
-                || text.codePoints().noneMatch(Character::isLowerCase);
+    private static boolean isShouted(Inline inline) {
+        if (!RunGroup.holdsLetters(inline) || !(inline instanceof Inline.Text text)) {
+            return false;
+        }
+        String words = text.text();
+        boolean capitals = text.format().get(CharacterProperties.CAPITALS)
+                || words.codePoints().noneMatch(Character::isLowerCase);
         return capitals
-                && Words.count(text) >= SHOUTED_WORDS
-                && text.codePoints().filter(Character::isLetter).count() > text.length() / 2;
+                && Words.count(words) >= SHOUTED_WORDS
+                && words.codePoints().filter(Character::isLetter).count() > words.length() / 2;
+    }
+
+    private static boolean isAllBold(RunGroup group) {
+        return group.paragraph().texts().stream()
+                .filter(text -> !text.text().isBlank())
+                .allMatch(text -> text.format().get(CharacterProperties.BOLD));
     }
 }

@@ -1,0 +1,49 @@
+package grintel.core.check;
+
+import grintel.core.guide.Ask;
+import grintel.core.guide.Brief;
+import grintel.core.guide.demand.Demands;
+import grintel.core.paper.Paper;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Rule;
+import grintel.core.structure.Parts;
+import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.Typesetter;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Examines a paper against a brief: typeset, recognise the parts, ask every rule. */
+public final class Examiner {
+    private Examiner() {}
+
+    /** @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits */
+    public static Report examine(Paper paper, Brief brief, LayoutLimits limits) {
+        return judge(paper, Typesetter.typeset(paper, limits), brief);
+    }
+
+    /** Judges a paper that is laid out already. */
+    public static Report judge(Paper paper, Proof proof, Brief brief) {
+        Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof), brief);
+        Map<String, Verdict> verdicts = new LinkedHashMap<>();
+        List<String> notMeasured = new ArrayList<>();
+        for (String id : Demands.ids()) {
+            Rule rule = Rules.find(id);
+            Ask ask = brief.guide().ask(id);
+            boolean silent = rule == null || ask.isAsked() && rule.isSilent(exam, ask);
+            if (ask.isAsked() && silent) {
+                notMeasured.add(id);
+            }
+            if (rule == null || !ask.isAsked()) {
+                verdicts.put(id, Verdict.notAsked(id));
+                continue;
+            }
+            List<Reading> readings = rule.read(exam, ask);
+            verdicts.put(id, new Verdict(Verdict.Status.of(readings), ask, readings));
+        }
+        return new Report(exam, verdicts, notMeasured);
+    }
+}

@@ -1,0 +1,300 @@
+package grintel.core.check;
+
+import grintel.core.edit.Edit;
+import grintel.core.edit.EditRefusedException;
+import grintel.core.edit.EditSet;
+import grintel.core.edit.EditSummary;
+import grintel.core.edit.PaperEditor;
+import grintel.core.edit.WordChange;
+import grintel.core.edit.WordLedger;
+import grintel.core.guide.Brief;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.paper.Paper;
+import grintel.core.rule.Fix;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Spot;
+import grintel.core.typeset.LayoutLimits;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Puts findings right: makes their edits, examines the result, and goes on until none of them is left. Edits that
+ * cannot be made together wait for the next pass. A rule whose edits are refused, or whose findings come back however
+ * often they are put right, is left out, and the rest is put right without it.
+ */
+public final class PutRight<M extends Mendable> {
+    private static final int MOST_PASSES = 8;
+
+    private final M file;
+    private final Brief brief;
+    private final Choice chosen;
+    private final LayoutLimits limits;
+    private final Report before;
+    private final Map<String, Reason> leftOut = new LinkedHashMap<>();
+
+    private PutRight(M file, Brief brief, Choice chosen, LayoutLimits limits, Report before) {
+        this.file = file;
+        this.brief = brief;
+        this.chosen = chosen;
+        this.limits = limits;
+        this.before = before;
+    }
+
+    /** Which places of which findings are put right; asked anew in each pass. */
+    @FunctionalInterface
+    public interface Choice {
+        boolean takes(Reading finding, Spot spot);
+
+        /** All places whose fix goes no further than a class. */
+        static Choice upTo(FixClass furthest) {
+            return (finding, spot) -> spot.fix().compareTo(furthest) <= 0;
+        }
+    }
+
+    /**
+     * Puts the chosen findings right.
+     *
+     * @throws WordsChangedException when words would have been changed that no edit declares
+     */
+    public static <M extends Mendable> Result<M> run(M file, Brief brief, Choice chosen, LayoutLimits limits) {
+        Report before = Examiner.examine(file.paper(), brief, limits);
+        PutRight<M> putRight = new PutRight<>(file, brief, chosen, limits, before);
+        // Each turn that does not end leaves out one more rule at least.
+        while (true) {
+            PutRight<M>.Attempt attempt = putRight.attempt();
+            if (attempt.ended) {
+                int rules = putRight.leftOut.size();
+                try {
+                    return putRight.finish(attempt);
+                } catch (EditRefusedException | WordsChangedException e) {
+                    putRight.leaveOutWhatTheFileRefuses(attempt);
+                    if (putRight.leftOut.size() == rules) {
+                        throw e;
+                    }
+                }
+            }
+        }
+    }
+
+    // ---- on the paper
+
+    private Attempt attempt() {
+        Attempt attempt = new Attempt(file.paper(), before);
+        while (attempt.passes.size() < MOST_PASSES) {
+            EditSet taken = new EditSet();
+            List<Taken> findings = take(attempt.report, taken);
+            if (taken.isEmpty()) {
+                attempt.ended = true;
+                return attempt;
+            }
+            List<Edit> edits = taken.edits();
+            if (attempt.passes.contains(edits) || !make(attempt, findings, edits)) {
+                break;
+            }
+        }
+        if (!attempt.failed) {
+            List<Reading> left = attempt.findings();
+            left.forEach(finding -> leaveOut(finding.rule(), Reason.DOES_NOT_END));
+            attempt.ended = left.isEmpty();
+        }
+        return attempt;
+    }
+
+    /** What can be put right in one pass. */
+    private List<Taken> take(Report report, EditSet taken) {
+        List<Taken> findings = new ArrayList<>();
+        for (Reading finding : report.findings()) {
+            if (leftOut.containsKey(finding.rule())) {
+                continue;
+            }
+            List<Spot> spots = finding.spots().stream()
+                    .filter(spot -> chosen.takes(finding, spot))
+                    .toList();
+            Fix fix = spots.isEmpty() ? Fix.NOTHING : finding.fix(spots);
+            if (!fix.isEmpty() && taken.add(fix.edits())) {
+                findings.add(new Taken(finding, spots, fix));
+            }
+        }
+        return findings;
+    }
+
+    /** Makes a pass; where it cannot be made, leaves out the rule that stands in the way. */
+    private boolean make(Attempt attempt, List<Taken> findings, List<Edit> edits) {
+        try {
+            Paper next = applied(attempt.paper, edits);
+            attempt.passes.add(edits);
+            attempt.done.addAll(findings);
+            attempt.changed.addAll(EditSummary.of(attempt.paper, edits));
+            attempt.words.addAll(WordLedger.of(attempt.paper).changes(edits));
+            attempt.paper = next;
+            attempt.report = Examiner.examine(next, brief, limits);
+            return true;
+        } catch (EditRefusedException | WordsChangedException e) {
+            attempt.failed = true;
+            leaveOutCulprit(attempt.paper, findings);
+            return false;
+        }
+    }
+
+    /** The paper with edits made, its words held against those the edits declare. */
+    private static Paper applied(Paper paper, List<Edit> edits) {
+        Paper next = PaperEditor.apply(paper, edits);
+        WordLedger declared = WordLedger.of(paper).after(edits);
+        if (!declared.isSameAs(WordLedger.of(next))) {
+            throw new WordsChangedException(paper, next);
+        }
+        return next;
+    }
+
+    private void leaveOutCulprit(Paper paper, List<Taken> findings) {
+        List<Edit> edits = new ArrayList<>();
+        for (Taken taken : findings) {
+            edits.addAll(taken.fix.edits());
+            try {
+                applied(paper, edits.stream().distinct().toList());
+            } catch (EditRefusedException e) {
+                leaveOut(taken.finding.rule(), Reason.REFUSED);
+                return;
+            } catch (WordsChangedException e) {
+                leaveOut(taken.finding.rule(), Reason.WORDS);
+                return;
+            }
+        }
+        throw new IllegalStateException("Edits are refused together that are not refused one after the other");
+    }
+
+    private void leaveOut(String rule, Reason reason) {
+        leftOut.putIfAbsent(rule, reason);
+    }
+
+    // ---- in the file
+
+    /** Makes the edits to the file itself and proves that its words are those expected. */
+    private Result<M> finish(Attempt attempt) {
+        M edited = file;
+        if (!attempt.passes.isEmpty()) {
+            @SuppressWarnings("unchecked") // a file answers with a file of its own kind
+            M made = (M) file.with(attempt.passes);
+            edited = made;
+            if (!WordLedger.of(attempt.paper).isSameAs(WordLedger.of(edited.paper()))) {
+                throw new WordsChangedException(attempt.paper, edited.paper());
+            }
+        }
+        return new Result<>(
+                edited, before, attempt.report, attempt.done, List.copyOf(attempt.changed), attempt.words, leftOut);
+    }
+
+    /** Tries each rule's edits by themselves on the file, and leaves out those it refuses. */
+    private void leaveOutWhatTheFileRefuses(Attempt attempt) {
+        Set<String> rules = new LinkedHashSet<>();
+        attempt.done.forEach(taken -> rules.add(taken.finding.rule()));
+        for (String rule : rules) {
+            Choice only = (finding, spot) -> finding.rule().equals(rule) && chosen.takes(finding, spot);
+            PutRight<M> alone = new PutRight<>(file, brief, only, limits, before);
+            try {
+                Attempt single = alone.attempt();
+                if (single.ended) {
+                    alone.finish(single);
+                }
+            } catch (EditRefusedException | WordsChangedException e) {
+                leaveOut(rule, e instanceof WordsChangedException ? Reason.WORDS : Reason.REFUSED);
+            }
+        }
+    }
+
+    // ---- what comes of it
+
+    /** A run of passes, as far as it has come. */
+    private final class Attempt {
+        private final List<List<Edit>> passes = new ArrayList<>();
+        private final List<Taken> done = new ArrayList<>();
+        private final Set<EditSummary.Item> changed = new LinkedHashSet<>();
+        private final List<WordChange> words = new ArrayList<>();
+        private Paper paper;
+        private Report report;
+        private boolean ended;
+        private boolean failed;
+
+        Attempt(Paper paper, Report report) {
+            this.paper = paper;
+            this.report = report;
+        }
+
+        /** The chosen findings that are still there. */
+        List<Reading> findings() {
+            return report.findings().stream()
+                    .filter(finding -> !leftOut.containsKey(finding.rule()))
+                    .filter(finding -> finding.spots().stream().anyMatch(spot -> chosen.takes(finding, spot)))
+                    .filter(finding -> !finding.fix().isEmpty())
+                    .toList();
+        }
+    }
+
+    /**
+     * A finding that was put right.
+     *
+     * @param finding as it was before
+     * @param spots the places of it that were
+     */
+    public record Taken(Reading finding, List<Spot> spots, Fix fix) {
+        public Taken {
+            spots = List.copyOf(spots);
+        }
+    }
+
+    /** Why a rule's findings were left as they are. */
+    public enum Reason {
+        REFUSED("refused"),
+        DOES_NOT_END("does-not-end"),
+        WORDS("words");
+
+        private final String id;
+
+        Reason(String id) {
+            this.id = id;
+        }
+
+        /** The key of its wording. */
+        public String id() {
+            return id;
+        }
+    }
+
+    /**
+     * A file put right.
+     *
+     * @param before the examination before
+     * @param report the examination after
+     * @param done what was put right
+     * @param changed what changed in the file
+     * @param words the words that were changed, each as its edits declared it
+     * @param leftOut rules whose findings were to be put right and were not
+     */
+    public record Result<M extends Mendable>(
+            M file,
+            Report before,
+            Report report,
+            List<Taken> done,
+            List<EditSummary.Item> changed,
+            List<WordChange> words,
+            Map<String, Reason> leftOut) {
+        public Result {
+            done = List.copyOf(done);
+            changed = List.copyOf(changed);
+            words = List.copyOf(words);
+            leftOut = Map.copyOf(leftOut);
+        }
+    }
+
+    /** Words would have been changed that no edit declares; the result was thrown away. */
+    public static final class WordsChangedException extends RuntimeException {
+        WordsChangedException(Paper expected, Paper found) {
+            super("Putting the paper right would have changed words near \""
+                    + WordLedger.of(expected).firstDifference(WordLedger.of(found)) + "\". Nothing was changed.");
+        }
+    }
+}

@@ -1,0 +1,111 @@
+package grintel.core.check;
+
+import grintel.core.rule.Rule;
+import grintel.core.rule.Survey;
+import grintel.core.rule.runninghead.RunningHeadFirstPageRule;
+import grintel.core.rule.runninghead.RunningHeadFooterRule;
+import grintel.core.rule.runninghead.RunningHeadLabelRule;
+import grintel.core.rule.runninghead.RunningHeadLengthRule;
+import grintel.core.rule.runninghead.RunningHeadNumberLiveRule;
+import grintel.core.rule.runninghead.RunningHeadNumberPlaceRule;
+import grintel.core.rule.runninghead.RunningHeadNumberRule;
+import grintel.core.rule.runninghead.RunningHeadNumberStartRule;
+import grintel.core.rule.runninghead.RunningHeadPaddingRule;
+import grintel.core.rule.runninghead.RunningHeadSectionsRule;
+import grintel.core.rule.runninghead.RunningHeadTextRule;
+import grintel.core.rule.runninghead.RunningHeadTypeRule;
+import grintel.core.rule.sheet.SheetColumnsRule;
+import grintel.core.rule.sheet.SheetHeaderDistanceRule;
+import grintel.core.rule.sheet.SheetMarginsRule;
+import grintel.core.rule.sheet.SheetOrientationRule;
+import grintel.core.rule.sheet.SheetSizeRule;
+import grintel.core.rule.spacing.SpacingAlignmentRule;
+import grintel.core.rule.spacing.SpacingBlankParagraphsRule;
+import grintel.core.rule.spacing.SpacingFirstLineRule;
+import grintel.core.rule.spacing.SpacingHyphenationRule;
+import grintel.core.rule.spacing.SpacingLineBreaksRule;
+import grintel.core.rule.spacing.SpacingLineRule;
+import grintel.core.rule.spacing.SpacingPagePushRule;
+import grintel.core.rule.spacing.SpacingParagraphGapRule;
+import grintel.core.rule.spacing.SpacingSentenceGapRule;
+import grintel.core.rule.spacing.SpacingSpaceBarIndentRule;
+import grintel.core.rule.spacing.SpacingWidowsRule;
+import grintel.core.rule.survey.HangingSurvey;
+import grintel.core.rule.survey.HeaderSurvey;
+import grintel.core.rule.survey.TableSurvey;
+import grintel.core.rule.survey.TitleSurvey;
+import grintel.core.rule.type.TypeColourRule;
+import grintel.core.rule.type.TypeEmphasisRule;
+import grintel.core.rule.type.TypeFaceRule;
+import grintel.core.rule.type.TypeSizeRule;
+import grintel.core.rule.type.TypeStraysRule;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** The rules that are built, in order of work. */
+public final class Rules {
+    private static final List<Rule> ALL = List.of(
+            new SheetSizeRule(),
+            new SheetOrientationRule(),
+            new SheetMarginsRule(),
+            new SheetColumnsRule(),
+            new SheetHeaderDistanceRule(),
+            new TypeFaceRule(),
+            new TypeSizeRule(),
+            new TypeStraysRule(),
+            new TypeColourRule(),
+            new TypeEmphasisRule(),
+            new SpacingLineRule(),
+            new SpacingParagraphGapRule(),
+            new SpacingBlankParagraphsRule(),
+            new SpacingAlignmentRule(),
+            new SpacingFirstLineRule(),
+            new SpacingSpaceBarIndentRule(),
+            new SpacingLineBreaksRule(),
+            new SpacingHyphenationRule(),
+            new SpacingSentenceGapRule(),
+            new SpacingWidowsRule(),
+            new SpacingPagePushRule(),
+            new RunningHeadNumberRule(),
+            new RunningHeadNumberLiveRule(),
+            new RunningHeadNumberPlaceRule(),
+            new RunningHeadNumberStartRule(),
+            new RunningHeadTextRule(),
+            new RunningHeadLabelRule(),
+            new RunningHeadLengthRule(),
+            new RunningHeadFirstPageRule(),
+            new RunningHeadTypeRule(),
+            new RunningHeadPaddingRule(),
+            new RunningHeadSectionsRule(),
+            new RunningHeadFooterRule());
+
+    private static final List<Survey> SURVEYS =
+            List.of(new HeaderSurvey(), new TitleSurvey(), new HangingSurvey(), new TableSurvey());
+
+    private static final Map<String, Rule> BY_ID = byId();
+
+    private Rules() {}
+
+    /** The rules in order of work. */
+    public static List<Rule> all() {
+        return ALL;
+    }
+
+    /** What is measured beside what the rules ask. */
+    static List<Survey> surveys() {
+        return SURVEYS;
+    }
+
+    /** The rule of an id, or null where it is not built yet. */
+    public static @Nullable Rule find(String id) {
+        return BY_ID.get(id);
+    }
+
+    private static Map<String, Rule> byId() {
+        Map<String, Rule> map = new LinkedHashMap<>();
+        ALL.forEach(rule -> map.put(rule.id(), rule));
+        return map;
+    }
+}

@@ -1,0 +1,215 @@
+package grintel.core.rule;
+
+import grintel.core.edit.Cause;
+import grintel.core.edit.Edit;
+import grintel.core.edit.WordChange;
+import grintel.core.guide.demand.FixClass;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+import java.util.function.BiPredicate;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The work of nearly every rule: measure each subject, hold it against what is asked, make one finding of all that are
+ * off by the same, and say what puts them right. What is met is one reading; where there is no subject, there is none.
+ *
+ * @param <S> what is looked at
+ */
+public final class Check<S> {
+    private static final Measure NONE = Measure.word("none");
+
+    private final Examination exam;
+    private final Subjects<S> subjects;
+    private final String rule;
+    private final String quantity;
+    private Function<S, @Nullable Measure> measure = subject -> null;
+    private @Nullable Measure asked;
+    private BiPredicate<S, Measure> meets = (subject, is) -> false;
+    private FixClass fixClass = FixClass.NONE;
+    private Function<S, FixClass> classOf = subject -> fixClass;
+    private BiFunction<List<S>, Cause, List<Edit>> edits = (off, cause) -> List.of();
+    private boolean apart;
+    private boolean metIfNone;
+
+    Check(Examination exam, Subjects<S> subjects, String rule, String quantity) {
+        this.exam = exam;
+        this.subjects = subjects;
+        this.rule = rule;
+        this.quantity = quantity;
+    }
+
+    /** How a subject is measured; null for one that has no such quantity. */
+    public Check<S> measure(Function<S, @Nullable Measure> how) {
+        measure = how;
+        return this;
+    }
+
+    public Check<S> asks(Measure required) {
+        asked = required;
+        return this;
+    }
+
+    /**
+     * That there should be none of these: how many there are of a thing is told, all together.
+     *
+     * @param things key of the thing's name in the wording
+     * @param number how many of it a subject is
+     */
+    public Check<S> none(String things, ToIntFunction<S> number) {
+        int total = subjects.all().stream().mapToInt(number).sum();
+        measure = subject -> new Measure.Some(total, things);
+        return asks(NONE);
+    }
+
+    /** Whether finding nothing at all means that it is as asked. */
+    public Check<S> metIfNone(boolean looked) {
+        metIfNone = looked;
+        return this;
+    }
+
+    /** What is met although its measure is not quite what is asked. */
+    public Check<S> metWhen(BiPredicate<S, Measure> also) {
+        meets = also;
+        return this;
+    }
+
+    /** One finding for each subject, though several be off by the same. */
+    public Check<S> eachApart() {
+        apart = true;
+        return this;
+    }
+
+    /** Edits of looks and white space alone that put some subjects right. */
+    public Check<S> fix(BiFunction<List<S>, Cause, List<Edit>> how) {
+        return fix(FixClass.LOOKS, how);
+    }
+
+    /** Edits that put some subjects right. */
+    public Check<S> fix(FixClass far, BiFunction<List<S>, Cause, List<Edit>> how) {
+        fixClass = far;
+        edits = how;
+        return this;
+    }
+
+    /** Edits that may take words along: how far they go at a subject shows by what they do there. */
+    public Check<S> fixByWords(BiFunction<List<S>, Cause, List<Edit>> how) {
+        edits = how;
+        classOf = subject -> {
+            List<Edit> made = how.apply(List.of(subject), exam.cause().alone());
+            return made.isEmpty() ? FixClass.NONE : classOf(exam.ledger().changes(made));
+        };
+        return this;
+    }
+
+    /** Pictures go only when the writer is asked; words of the apparatus are shown in a list. */
+    private static FixClass classOf(List<WordChange> words) {
+        if (words.isEmpty()) {
+            return FixClass.LOOKS;
+        }
+        return words.stream().anyMatch(WordChange::takesPictures) ? FixClass.ASK : FixClass.APPARATUS;
+    }
+
+    /** Where only some subjects can be put right: which. */
+    public Check<S> fixable(Predicate<S> test) {
+        Function<S, FixClass> before = classOf;
+        classOf = subject -> test.test(subject) ? before.apply(subject) : FixClass.NONE;
+        return this;
+    }
+
+    /** The readings: met, or one for each measure that is off. */
+    public List<Reading> readings() {
+        Measure required = asked;
+        if (required == null) {
+            throw new IllegalStateException(rule + " does not say what it asks");
+        }
+        Map<String, Group<S>> off = new LinkedHashMap<>();
+        Map<Measure, Integer> met = new LinkedHashMap<>();
+        int number = 0;
+        for (S subject : subjects.all()) {
+            Measure is = measure.apply(subject);
+            if (is == null) {
+                continue;
+            }
+            if (is.meets(required) || meets.test(subject, is)) {
+                met.merge(is, 1, Integer::sum);
+            } else {
+                String key = apart ? "" + number++ : is.canonical();
+                off.computeIfAbsent(key, value -> new Group<>(is)).subjects.add(subject);
+            }
+        }
+        if (!off.isEmpty()) {
+            return findings(off.values(), required);
+        }
+        if (met.isEmpty()) {
+            return metIfNone ? List.of(Reading.met(rule, quantity, required, required)) : List.of();
+        }
+        return List.of(Reading.met(rule, quantity, most(met), required));
+    }
+
+    private static Measure most(Map<Measure, Integer> counts) {
+        Measure most = counts.keySet().iterator().next();
+        for (Map.Entry<Measure, Integer> each : counts.entrySet()) {
+            if (each.getValue() > counts.getOrDefault(most, 0)) {
+                most = each.getKey();
+            }
+        }
+        return most;
+    }
+
+    private List<Reading> findings(Iterable<Group<S>> groups, Measure required) {
+        List<S> all = new ArrayList<>();
+        groups.forEach(group -> all.addAll(group.subjects));
+        List<String> anchors = subjects.anchors(all);
+        List<Reading> readings = new ArrayList<>();
+        int at = 0;
+        for (Group<S> group : groups) {
+            Map<String, S> byAnchor = new HashMap<>();
+            List<Spot> spots = new ArrayList<>(group.subjects.size());
+            for (S subject : group.subjects) {
+                String anchor = anchors.get(at++);
+                byAnchor.put(anchor, subject);
+                spots.add(new Spot(anchor, subjects.place(subject), classOf.apply(subject)));
+            }
+            readings.add(Reading.off(
+                    rule,
+                    quantity,
+                    group.is,
+                    required,
+                    apart ? spots.get(0).anchor() : "",
+                    spots,
+                    chosen -> mend(chosen, byAnchor, chosen.size() == group.subjects.size())));
+        }
+        return readings;
+    }
+
+    /** Where all are put right, what shares their cause may come along; one alone is put right by itself. */
+    private Fix mend(List<Spot> chosen, Map<String, S> byAnchor, boolean all) {
+        List<S> wanted = new ArrayList<>(chosen.size());
+        FixClass furthest = FixClass.LOOKS;
+        for (Spot spot : chosen) {
+            S subject = byAnchor.get(spot.anchor());
+            if (subject != null) {
+                wanted.add(subject);
+                furthest = spot.fix().compareTo(furthest) > 0 ? spot.fix() : furthest;
+            }
+        }
+        List<Edit> made = edits.apply(wanted, all ? exam.cause() : exam.cause().alone());
+        return new Fix(furthest, made, exam.ledger().changes(made));
+    }
+
+    private static final class Group<S> {
+        private final Measure is;
+        private final List<S> subjects = new ArrayList<>();
+
+        Group(Measure is) {
+            this.is = is;
+        }
+    }
+}

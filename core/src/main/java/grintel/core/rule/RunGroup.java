@@ -1,0 +1,61 @@
+package grintel.core.rule;
+
+import grintel.core.edit.Holder;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The runs of one paragraph that have a quality in common.
+ *
+ * @param words the first words of them
+ * @param numbers the numbers of the runs
+ */
+public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Integer> numbers) {
+    /**
+     * Groups the runs of paragraphs by a quality.
+     *
+     * @param quality what a run is measured to be; null for one that does not count
+     */
+    public static Subjects<RunGroup> of(
+            Examination exam, Subjects<Paragraph> paragraphs, Function<Inline, @Nullable Measure> quality) {
+        return paragraphs.each(
+                paragraph -> of(paragraph, quality),
+                group -> exam.place(group.paragraph, group.words),
+                group -> Examination.identity(group.paragraph));
+    }
+
+    private static List<RunGroup> of(Paragraph paragraph, Function<Inline, @Nullable Measure> quality) {
+        Map<Measure, RunGroup> groups = new LinkedHashMap<>();
+        for (Inline inline : paragraph.inlines()) {
+            Measure is = inline.length() == 0 || inline.run().number() < 0 ? null : quality.apply(inline);
+            if (is != null) {
+                String words = inline instanceof Inline.Text text ? text.text() : "";
+                groups.computeIfAbsent(is, key -> new RunGroup(paragraph, is, words, new HashSet<>()))
+                        .numbers
+                        .add(inline.run().number());
+            }
+        }
+        return List.copyOf(groups.values());
+    }
+
+    /** The runs of several groups. */
+    public static List<Holder> holders(List<RunGroup> groups) {
+        return groups.stream()
+                .flatMap(group -> Holder.ofRuns(group.paragraph, group.numbers::contains).stream())
+                .toList();
+    }
+
+    /** Whether an inline is words with a letter or a digit in them. */
+    public static boolean holdsLetters(Inline inline) {
+        return inline instanceof Inline.Text text
+                && !text.hidden()
+                && text.text().codePoints().anyMatch(Character::isLetterOrDigit);
+    }
+}

@@ -1,0 +1,58 @@
+package grintel.core.structure;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What recognisers claim of each paragraph. Claims of one kind strengthen each other as independent evidence does: what
+ * is left of the doubt is the product of their doubts. The kind with the least doubt left wins; where much is left of
+ * every doubt, the paragraph is not known.
+ */
+final class Claims {
+    /** A kind less sure than this is not taken. */
+    private static final double LEAST = 0.35;
+
+    private final List<List<Claim>> claims = new ArrayList<>();
+
+    Claims(int paragraphs) {
+        for (int i = 0; i < paragraphs; i++) {
+            claims.add(new ArrayList<>(2));
+        }
+    }
+
+    void add(int paragraph, PartKind kind, double weight, String because) {
+        claims.get(paragraph).add(new Claim(kind, weight, because));
+    }
+
+    /** The kind of a paragraph as far as claimed now. */
+    PartKind kind(int paragraph) {
+        Map<PartKind, Double> doubts = new EnumMap<>(PartKind.class);
+        for (Claim claim : claims.get(paragraph)) {
+            doubts.merge(claim.kind(), 1 - claim.weight(), (one, other) -> one * other);
+        }
+        PartKind best = PartKind.UNKNOWN;
+        double least = 1 - LEAST;
+        for (Map.Entry<PartKind, Double> each : doubts.entrySet()) {
+            if (each.getValue() < least) {
+                best = each.getKey();
+                least = each.getValue();
+            }
+        }
+        return best;
+    }
+
+    boolean is(int paragraph, PartKind kind) {
+        return kind(paragraph) == kind;
+    }
+
+    /** The claims for the kind a paragraph was found to be, the weightiest first. */
+    List<Claim> evidence(int paragraph, PartKind kind) {
+        return claims.get(paragraph).stream()
+                .filter(claim -> claim.kind() == kind)
+                .sorted(Comparator.comparingDouble(Claim::weight).reversed())
+                .toList();
+    }
+}

@@ -1,0 +1,154 @@
+package grintel.core.structure;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.Style;
+import grintel.core.paper.Words;
+import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.ProofLine;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A paragraph of the text and how it lies on the page, as far as that tells what it is.
+ *
+ * @param text its visible words without white space at either end
+ * @param page number of the page it starts on, 0 for none
+ * @param lines how many lines it takes
+ */
+record Line(Paragraph paragraph, String text, int words, int page, int lines, boolean centred) {
+    private static final Pattern HEADING_STYLE = Pattern.compile("heading\\s*([1-9])");
+    private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
+    private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
+    private static final int NO_OUTLINE = 9;
+
+    static Line of(Paragraph paragraph, Proof proof) {
+        List<Proof.Placed> placed = proof.lines(paragraph.address());
+        String text = paragraph.text().replace(Paragraph.OBJECT, ' ').strip();
+        return new Line(
+                paragraph,
+                text,
+                Words.count(text),
+                placed.isEmpty() ? 0 : placed.get(0).page().number(),
+                placed.size(),
+                isCentred(paragraph, placed));
+    }
+
+    /** Centred by its alignment, or pushed to the middle of the line by tabs, spaces or an indent. */
+    private static boolean isCentred(Paragraph paragraph, List<Proof.Placed> placed) {
+        if (paragraph.format().get(ParagraphProperties.ALIGNMENT) == Alignment.CENTRE) {
+            return true;
+        }
+        if (placed.size() != 1) {
+            return false;
+        }
+        ProofLine line = placed.get(0).line();
+        int left = line.x() - line.columnLeft();
+        int right = line.columnRight() - line.right();
+        return left > AWAY_FROM_MARGIN && Math.abs(left - right) < CENTRED_WITHIN;
+    }
+
+    boolean isBlank() {
+        return paragraph.isBlank();
+    }
+
+    /** Whether it runs over lines as prose does. */
+    boolean isProse() {
+        return !centred && (lines >= 2 && words >= 20 || words >= 25);
+    }
+
+    boolean isBold() {
+        return every(text -> text.format().get(CharacterProperties.BOLD));
+    }
+
+    boolean isItalic() {
+        return every(text -> text.format().get(CharacterProperties.ITALIC));
+    }
+
+    boolean isUnderlined() {
+        return every(text -> !text.format().get(CharacterProperties.UNDERLINE).equals("none"));
+    }
+
+    boolean isInCapitals() {
+        return every(text -> text.format().get(CharacterProperties.CAPITALS))
+                || text.codePoints().anyMatch(Character::isUpperCase)
+                        && text.codePoints().noneMatch(Character::isLowerCase);
+    }
+
+    /** The largest type in it, in half-points. */
+    int size() {
+        int largest = 0;
+        for (Inline.Text run : paragraph.texts()) {
+            largest = Math.max(largest, run.format().get(CharacterProperties.SIZE));
+        }
+        return largest;
+    }
+
+    /** Whether all visible characters are so; false where there are none. */
+    boolean every(Predicate<Inline.Text> test) {
+        boolean any = false;
+        for (Inline.Text run : paragraph.texts()) {
+            if (!run.text().isBlank()) {
+                if (!test.test(run)) {
+                    return false;
+                }
+                any = true;
+            }
+        }
+        return any;
+    }
+
+    /** Whether it ends as a heading does not. */
+    boolean endsLikeSentence() {
+        return !text.isEmpty() && ".;,!".indexOf(lastLetter()) >= 0;
+    }
+
+    /** Whether it ends as a sentence, or the lead to something, may. */
+    boolean endsLikeProse() {
+        return endsLikeSentence() || !text.isEmpty() && "?:…)".indexOf(lastLetter()) >= 0;
+    }
+
+    /** Its last character, closing quotation marks aside. */
+    private char lastLetter() {
+        int end = text.length() - 1;
+        while (end > 0 && "”\"’'»".indexOf(text.charAt(end)) >= 0) {
+            end--;
+        }
+        return text.charAt(end);
+    }
+
+    boolean holdsPicture() {
+        return paragraph.inlines().stream().anyMatch(Inline.Picture.class::isInstance);
+    }
+
+    /** The level of its heading style, or of the outline level it has; 0 for none. */
+    int styleLevel() {
+        Style style = paragraph.style();
+        if (style != null) {
+            Matcher name = HEADING_STYLE.matcher(style.name().toLowerCase(Locale.ROOT));
+            if (name.lookingAt()) {
+                return Integer.parseInt(name.group(1));
+            }
+        }
+        int outline = paragraph.format().get(ParagraphProperties.OUTLINE_LEVEL);
+        return outline < NO_OUTLINE ? outline + 1 : 0;
+    }
+
+    /** Name of its style in lower case, empty for none. */
+    String styleName() {
+        Style style = paragraph.style();
+        return style == null ? "" : style.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Left indent in twips, whatever its first line does. */
+    int leftIndent() {
+        return paragraph.leftIndent();
+    }
+}

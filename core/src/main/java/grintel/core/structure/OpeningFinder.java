@@ -1,0 +1,351 @@
+package grintel.core.structure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+
+/** Finds what stands before the text: a title page or heading lines, an abstract, the title over the text. */
+final class OpeningFinder {
+    private static final int LONGEST_OPENING = 40;
+    private static final int FEWEST_TITLE_LINES = 3;
+    private static final int LARGE_GAP = 4;
+    private static final int LONGEST_TITLE_LINE = 25;
+
+    private final Manuscript manuscript;
+    private final Claims claims;
+    private final OpeningLines lines;
+    private int titlePageEnd;
+
+    OpeningFinder(Manuscript manuscript, Claims claims) {
+        this.manuscript = manuscript;
+        this.claims = claims;
+        this.lines = new OpeningLines(manuscript, claims);
+    }
+
+    /** Index after the last paragraph of the title page, 0 where there is none. */
+    int titlePageEnd() {
+        return titlePageEnd;
+    }
+
+    /** Claims the parts of the opening and gives the index of the first paragraph after it. */
+    int find() {
+        int end = front(0);
+        List<Integer> filled = filled(0, end);
+        if (filled.isEmpty()) {
+            return takeAbstract(0, null);
+        }
+        List<Integer> titlePage = titlePage(filled, end);
+        if (!titlePage.isEmpty()) {
+            return takeTitlePage(titlePage);
+        }
+        return takeHeadingLines(filled, end);
+    }
+
+    // ---- how far the opening reaches
+
+    /** Index of the first paragraph from here on that is prose, a table, a list or a label of the back matter. */
+    private int front(int from) {
+        int seen = 0;
+        boolean note = false;
+        int notePage = 0;
+        for (int i = from; i < manuscript.size() && seen < LONGEST_OPENING; i++) {
+            Line line = manuscript.get(i);
+            if (!manuscript.isInGrid(i) && line.isBlank()) {
+                continue;
+            }
+            if (Labels.isAuthorNote(line.text())) {
+                note = true;
+                notePage = line.page();
+            }
+            boolean noteText = note && line.page() == notePage;
+            boolean text = manuscript.isInGrid(i)
+                    || line.isProse()
+                    || line.paragraph().label() != null
+                    || Labels.isSources(line.text());
+            if (text && !noteText) {
+                return i;
+            }
+            seen++;
+        }
+        return manuscript.size();
+    }
+
+    private List<Integer> filled(int from, int to) {
+        List<Integer> out = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            if (!manuscript.get(i).text().isEmpty() && !manuscript.isInGrid(i)) {
+                out.add(i);
+            }
+        }
+        return out;
+    }
+
+    // ---- title page
+
+    /** The lines of a title page; none where the paper has no such page. */
+    private List<Integer> titlePage(List<Integer> filled, int end) {
+        int gap = largeGap(filled, end);
+        if (gap > 0) {
+            return filled.subList(0, gap);
+        }
+        int page = manuscript.get(filled.get(0)).page();
+        List<Integer> onPage = filled.stream()
+                .filter(line -> manuscript.get(line).page() == page
+                        && !Labels.isAbstract(manuscript.get(line).text()))
+                .toList();
+        boolean textElsewhere = end >= manuscript.size() || manuscript.get(end).page() > page;
+        boolean ends = end < manuscript.size() && textElsewhere || onPage.size() < filled.size();
+        return ends && textElsewhere && onPage.size() >= 2 ? onPage : List.of();
+    }
+
+    /**
+     * How many centred lines stand before so large a gap that a page of their own must be meant, even where the gap is
+     * too small to make one; 0 for none.
+     */
+    private int largeGap(List<Integer> filled, int end) {
+        for (int i = FEWEST_TITLE_LINES - 1; i < filled.size(); i++) {
+            int next = i + 1 < filled.size() ? filled.get(i + 1) : end;
+            boolean centred = filled.subList(0, i + 1).stream()
+                    .allMatch(line -> manuscript.get(line).centred());
+            if (centred && next - filled.get(i) > LARGE_GAP) {
+                return i + 1;
+            }
+        }
+        return 0;
+    }
+
+    private int takeTitlePage(List<Integer> all) {
+        List<Integer> page = takeAuthorNote(all);
+        lines.claimByWords(page);
+        Integer title = titleOf(page);
+        if (title != null) {
+            claims.add(title, PartKind.TITLE, 0.85, "it is the line of a title page that names nothing else");
+            takeSecondLine(page, page.indexOf(title));
+        }
+        lines.claimNames(page, true);
+        titlePageEnd = all.get(all.size() - 1) + 1;
+        return takeAbstract(
+                titlePageEnd, title == null ? null : manuscript.get(title).text());
+    }
+
+    /** Takes the author note at the foot of the page, and gives the lines without it. */
+    private List<Integer> takeAuthorNote(List<Integer> all) {
+        for (int i = 0; i < all.size(); i++) {
+            if (Labels.isAuthorNote(manuscript.get(all.get(i)).text())) {
+                claims.add(all.get(i), PartKind.AUTHOR_NOTE_LABEL, 0.95, "it says so");
+                for (int line : all.subList(i + 1, all.size())) {
+                    claims.add(line, PartKind.AUTHOR_NOTE_TEXT, 0.9, "it stands under the label of an author note");
+                }
+                return all.subList(0, i);
+            }
+        }
+        return all;
+    }
+
+    /** The line most like a title: what other lines say by themselves it does not, and it is set to be seen. */
+    private @Nullable Integer titleOf(List<Integer> page) {
+        Integer best = null;
+        double most = 0;
+        int largest = page.stream()
+                .mapToInt(line -> manuscript.get(line).size())
+                .max()
+                .orElse(0);
+        boolean allAlike = page.stream().allMatch(line -> manuscript.get(line).size() == largest);
+        for (int line : page) {
+            Line at = manuscript.get(line);
+            if (lines.isNoTitle(line) || at.words() > LONGEST_TITLE_LINE) {
+                continue;
+            }
+            double likely = 1;
+            likely += at.isBold() ? 1 : 0;
+            likely += !allAlike && at.size() == largest ? 1 : 0;
+            likely += isRepeated(line) ? 2 : 0;
+            likely -= Names.isName(at.text()) ? 1 : 0;
+            likely -= claims.is(line, PartKind.COURSE) || claims.is(line, PartKind.ASSIGNMENT) ? 0.6 : 0;
+            if (likely > most) {
+                most = likely;
+                best = line;
+            }
+        }
+        return best;
+    }
+
+    /** Whether the same words stand again over the text. */
+    private boolean isRepeated(int line) {
+        int page = manuscript.get(line).page();
+        for (int i = line + 1; i < Math.min(manuscript.size(), line + LONGEST_OPENING * 3); i++) {
+            Line at = manuscript.get(i);
+            if (at.page() > page && sameWords(at.text(), manuscript.get(line).text())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A title may take a second line; what follows a colon, or looks as the title does, belongs to it. */
+    private void takeSecondLine(List<Integer> page, int at) {
+        if (at + 1 >= page.size() || page.get(at + 1) != page.get(at) + 1) {
+            return;
+        }
+        int next = page.get(at + 1);
+        Line title = manuscript.get(page.get(at));
+        Line line = manuscript.get(next);
+        boolean open = !lines.isNoTitle(next) && !Names.isName(line.text());
+        boolean alike = title.isBold() && line.isBold();
+        if (open && (title.text().endsWith(":") || alike)) {
+            claims.add(next, PartKind.SUBTITLE, 0.8, "it goes on after the title");
+        }
+    }
+
+    // ---- abstract and title over the text
+
+    private int takeAbstract(int from, @Nullable String title) {
+        int end = front(from);
+        int at = from;
+        for (int line : filled(from, end)) {
+            if (Labels.isAbstract(manuscript.get(line).text())) {
+                claims.add(line, PartKind.ABSTRACT_LABEL, 0.95, "it says so");
+                at = endOfAbstract(line, title);
+                end = front(at);
+                break;
+            }
+        }
+        return takeTitle(filled(at, end), at, title);
+    }
+
+    /** Claims the text of an abstract, which ends with its page, its keywords, a heading or the title over the text. */
+    private int endOfAbstract(int label, @Nullable String title) {
+        int page = manuscript.get(label).page();
+        int at = label + 1;
+        for (; at < manuscript.size(); at++) {
+            Line line = manuscript.get(at);
+            if (line.isBlank() || manuscript.isInGrid(at)) {
+                continue;
+            }
+            if (line.page() != page) {
+                break;
+            }
+            if (Labels.isKeywords(line.text())) {
+                claims.add(at, PartKind.KEYWORDS, 0.95, "it says so");
+                return at + 1;
+            }
+            boolean isTitle = title != null && sameWords(line.text(), title);
+            boolean heading = !line.isProse() && (line.centred() || line.isBold()) && !line.endsLikeSentence();
+            if (isTitle || line.styleLevel() > 0 || heading) {
+                break;
+            }
+            claims.add(at, PartKind.ABSTRACT_TEXT, 0.9, "it stands under the label of an abstract");
+        }
+        return at;
+    }
+
+    private int takeTitle(List<Integer> filled, int from, @Nullable String title) {
+        if (filled.isEmpty()) {
+            return from;
+        }
+        int first = filled.get(0);
+        Line line = manuscript.get(first);
+        boolean known = title != null && startsAlike(line.text(), title);
+        boolean stands = line.centred() && !Labels.isSectionWord(line.text()) && line.words() <= LONGEST_TITLE_LINE;
+        if (!known && !stands) {
+            return from;
+        }
+        claims.add(
+                first,
+                PartKind.TITLE,
+                known ? 0.95 : 0.85,
+                known ? "it is the title page's" : "it stands over the text");
+        return takeUnderTitle(filled, 0, front(first)) + 1;
+    }
+
+    // ---- heading lines
+
+    /** Heading lines at the margin, then the title; what follows the title before the text is no title any more. */
+    private int takeHeadingLines(List<Integer> filled, int end) {
+        lines.claimByWords(filled);
+        int title = titleUnderHeadingLines(filled);
+        if (title < 0) {
+            return filled.get(0);
+        }
+        lines.claimNames(filled.subList(0, title), false);
+        claims.add(filled.get(title), PartKind.TITLE, 0.92, "it stands over the text");
+        return Math.min(end, takeUnderTitle(filled, title, end) + 1);
+    }
+
+    private int titleUnderHeadingLines(List<Integer> filled) {
+        for (int i = 0; i < filled.size(); i++) {
+            Line line = manuscript.get(filled.get(i));
+            boolean name = i == 0 && filled.size() > 2 && !line.isBold() && Names.isName(line.text());
+            if (line.centred() && !name && !lines.isNoTitle(filled.get(i)) && line.words() <= LONGEST_TITLE_LINE) {
+                return i;
+            }
+        }
+        return titleAtMargin(filled);
+    }
+
+    /** Without a centred line, the line after the date is the title; else the last line before the text is. */
+    private int titleAtMargin(List<Integer> filled) {
+        for (int i = 0; i < filled.size(); i++) {
+            if (Elements.isDate(manuscript.get(filled.get(i)).text())) {
+                return i + 1 < filled.size() ? i + 1 : -1;
+            }
+        }
+        Line last = manuscript.get(filled.get(filled.size() - 1));
+        boolean stands = filled.size() == 1 || last.isBold() || filled.size() >= 4;
+        return stands && !last.endsLikeSentence() ? filled.size() - 1 : -1;
+    }
+
+    /**
+     * Claims the subtitle, the authors and an epigraph under the title.
+     *
+     * @return index of the last paragraph that belongs to the title
+     */
+    private int takeUnderTitle(List<Integer> filled, int title, int end) {
+        int last = filled.get(title);
+        for (int i = title + 1; i < filled.size() && filled.get(i) < end; i++) {
+            int at = filled.get(i);
+            Line line = manuscript.get(at);
+            boolean afterColon = manuscript.get(last).text().endsWith(":");
+            if (!line.centred() && !afterColon || line.styleLevel() > 1) {
+                return last;
+            }
+            PartKind kind = underTitle(manuscript.get(filled.get(title)), line, afterColon);
+            if (kind == PartKind.UNKNOWN) {
+                return last;
+            }
+            claims.add(at, kind, 0.85, "it stands under the title");
+            last = at;
+        }
+        return last;
+    }
+
+    private static PartKind underTitle(Line title, Line line, boolean afterColon) {
+        if (!Names.in(line.text()).isEmpty()) {
+            return PartKind.AUTHOR;
+        }
+        boolean quoted = "“\"‘'—–".indexOf(line.text().charAt(0)) >= 0;
+        if (line.isItalic() && !title.isItalic() || quoted) {
+            return PartKind.EPIGRAPH;
+        }
+        boolean sameLook = title.isBold() == line.isBold() && title.size() == line.size();
+        boolean section = Labels.isSectionWord(line.text()) || line.styleLevel() > 0;
+        return afterColon || sameLook && !section && !line.endsLikeSentence() ? PartKind.SUBTITLE : PartKind.UNKNOWN;
+    }
+
+    // ---- words
+
+    private static boolean sameWords(String one, String other) {
+        return letters(one).equals(letters(other));
+    }
+
+    /** Whether a line is a title or the first line of it. */
+    private static boolean startsAlike(String line, String title) {
+        String letters = letters(line);
+        return sameWords(line, title) || letters.length() > 8 && letters(title).startsWith(letters + " ");
+    }
+
+    private static String letters(String text) {
+        return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", " ").strip();
+    }
+}

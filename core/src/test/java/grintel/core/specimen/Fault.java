@@ -1,0 +1,136 @@
+package grintel.core.specimen;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Colour;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals.Variant;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.SectionProperties;
+import java.util.List;
+import java.util.function.Consumer;
+
+/**
+ * One thing wrong with a specimen.
+ *
+ * @param rule the rule that finds it, and no other does
+ */
+public record Fault(String name, String rule, Consumer<Specimen> lay) {
+    /** Faults that every guide minds which asks their rule. */
+    public static final List<Fault> ALL = List.of(
+            new Fault(
+                    "sheet of A4",
+                    "sheet.size",
+                    s -> s.section.set(SectionProperties.PAGE_WIDTH, 11906).set(SectionProperties.PAGE_HEIGHT, 16838)),
+            new Fault(
+                    "sheet on its side",
+                    "sheet.orientation",
+                    s -> s.section
+                            .set(SectionProperties.PAGE_WIDTH, 15840)
+                            .set(SectionProperties.PAGE_HEIGHT, 12240)
+                            .set(SectionProperties.LANDSCAPE, true)),
+            new Fault(
+                    "left margin of 1.75 in", "sheet.margins", s -> s.section.set(SectionProperties.MARGIN_LEFT, 2520)),
+            new Fault("gutter", "sheet.margins", s -> s.section.set(SectionProperties.GUTTER, 1080)),
+            new Fault("two columns", "sheet.columns", s -> s.section.set(SectionProperties.COLUMNS, 2)),
+            new Fault(
+                    "header at the edge",
+                    "sheet.header-distance",
+                    s -> s.section.set(SectionProperties.HEADER_DISTANCE, 360)),
+            new Fault("a display face", "type.face", s -> Specimen.type(s.characters, "Comic Sans MS", 24)),
+            new Fault("small type", "type.size", s -> Specimen.type(s.characters, "Times New Roman", 18)),
+            new Fault(
+                    "pasted words in another type",
+                    "type.strays",
+                    s -> s.second = line -> line.text("The canal ", Specimen.type("Verdana", 20))),
+            new Fault(
+                    "blue words",
+                    "type.colour",
+                    s -> s.second = line ->
+                            line.text("The canal ", PropertySet.of(CharacterProperties.COLOUR, new Colour(0x0000FF)))),
+            new Fault(
+                    "highlighted words",
+                    "type.colour",
+                    s -> s.second =
+                            line -> line.text("The canal ", PropertySet.of(CharacterProperties.HIGHLIGHT, "yellow"))),
+            new Fault(
+                    "underlined words",
+                    "type.emphasis",
+                    s -> s.second =
+                            line -> line.text("The canal ", PropertySet.of(CharacterProperties.UNDERLINE, "single"))),
+            new Fault(
+                    "one and a half lines",
+                    "spacing.line",
+                    s -> s.paragraph.set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.5))),
+            new Fault(
+                    "a gap after paragraphs",
+                    "spacing.paragraph-gap",
+                    s -> s.paragraph.set(ParagraphProperties.SPACE_AFTER, 200)),
+            new Fault(
+                    "a blank line between paragraphs",
+                    "spacing.blank-paragraphs",
+                    s -> s.between = paper -> paper.paragraph("")),
+            new Fault(
+                    "a justified paragraph",
+                    "spacing.alignment",
+                    s -> s.second = line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.JUSTIFIED)),
+            new Fault(
+                    "no indent",
+                    "spacing.first-line",
+                    s -> s.second = line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 0)),
+            new Fault(
+                    "a hard line break",
+                    "spacing.line-breaks",
+                    s -> s.second =
+                            line -> line.text("The canal is long and the lamps on it are many, as every keeper knows.")
+                                    .lineBreak()),
+            new Fault(
+                    "hyphenation",
+                    "spacing.hyphenation",
+                    s -> s.more = paper -> paper.settings(settings -> settings.withHyphenation(true))),
+            new Fault(
+                    "two spaces after a sentence",
+                    "spacing.sentence-gap",
+                    s -> s.second = line -> line.text("So it is.  ")),
+            new Fault(
+                    "loose lines at page ends",
+                    "spacing.widows",
+                    s -> s.paragraph.set(ParagraphProperties.WIDOW_CONTROL, false)),
+            new Fault("sources pushed to a page", "spacing.page-push", s -> s.pushSources = true),
+            new Fault(
+                    "a typed number",
+                    "running-head.number-live",
+                    s -> s.header = line -> s.headLine(line, "", s.words(), false)),
+            new Fault(
+                    "a number away from the margin",
+                    "running-head.number-place",
+                    s -> s.header = line -> {
+                        s.headLine(line, "", s.words(), true);
+                        line.set(ParagraphProperties.TAB_STOPS, Specimen.stop(6000));
+                        line.set(ParagraphProperties.ALIGNMENT, Alignment.LEFT);
+                    }),
+            new Fault(
+                    "numbering from another number",
+                    "running-head.number-start",
+                    s -> s.section.set(SectionProperties.PAGE_NUMBER_START, 7)),
+            new Fault(
+                    "other words in the header",
+                    "running-head.text",
+                    s -> s.header = line -> s.headLine(line, "", "DRAFT", true)),
+            new Fault(
+                    "a header in another type",
+                    "running-head.type",
+                    s -> s.header = line -> {
+                        line.runStyle("Odd");
+                        s.headLine(line, "", s.words(), true);
+                    }),
+            new Fault(
+                    "words at the foot",
+                    "running-head.footer",
+                    s -> s.footer = line -> line.text("Draft for the seminar")),
+            new Fault("a first page of its own", "running-head.first-page", s -> {
+                s.section.set(SectionProperties.FIRST_PAGE_DIFFERS, true);
+                s.more = paper -> paper.header(Variant.FIRST, line -> line.text("Draft"));
+            }));
+}

@@ -1,0 +1,415 @@
+package grintel.core.specimen;
+
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.HeadingDemands;
+import grintel.core.guide.demand.HeadingForm;
+import grintel.core.guide.demand.OpeningDemands;
+import grintel.core.guide.demand.OpeningDemands.Element;
+import grintel.core.guide.demand.RunningHeadDemands;
+import grintel.core.guide.demand.Slant;
+import grintel.core.guide.demand.SourceDemands;
+import grintel.core.guide.demand.Stand;
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals.Variant;
+import grintel.core.paper.Paper;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.Story;
+import grintel.core.paper.Style;
+import grintel.core.paper.TabStops;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.ParagraphBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A correct paper in the form one guide asks for, made of parts of many kinds. What a test changes in it before it is
+ * built is a fault, or is none.
+ */
+public final class Specimen {
+    public static final String PROSE =
+            "In all three novels the canal is lit before it is named, and the reader learns the hour, the"
+                    + " weather and the price of oil before anyone has spoken a word about the town or the people in it at all.";
+    static final String TITLE = "Lamps on the Low Canal";
+    private static final String SHORT_TITLE = "LOW CANAL";
+    private static final PropertySet PLAIN = PropertySet.empty();
+
+    private final Guide guide;
+    private final Content content;
+    private final PaperBuilder out = new PaperBuilder();
+    /** Direct formatting of the style of the text. */
+    public final PropertySet.Builder paragraph = new PropertySet.Builder();
+
+    public final PropertySet.Builder characters = new PropertySet.Builder();
+    public final PropertySet.Builder section = new PropertySet.Builder();
+    /** What the second paragraph of the text is made of, on top of its form. */
+    public Consumer<ParagraphBuilder> second = line -> {};
+    /** Blocks brought in after the second paragraph. */
+    public Consumer<PaperBuilder> between = paper -> {};
+
+    public @Nullable Consumer<ParagraphBuilder> header;
+    public @Nullable Consumer<ParagraphBuilder> footer;
+    public Consumer<PaperBuilder> more = paper -> {};
+    public boolean pushSources;
+    private final boolean titlePage;
+    private final boolean labelled;
+
+    private Specimen(Guide guide, Content content) {
+        this.guide = guide;
+        this.content = content;
+        paragraph.set(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE);
+        paragraph.set(ParagraphProperties.WIDOW_CONTROL, true);
+        type(characters, "Times New Roman", 24);
+        section.set(SectionProperties.PAGE_WIDTH, 12240)
+                .set(SectionProperties.PAGE_HEIGHT, 15840)
+                .set(SectionProperties.MARGIN_TOP, 1440)
+                .set(SectionProperties.MARGIN_RIGHT, 1440)
+                .set(SectionProperties.MARGIN_BOTTOM, 1440)
+                .set(SectionProperties.MARGIN_LEFT, 1440)
+                .set(SectionProperties.HEADER_DISTANCE, 720);
+        titlePage = guide.ask("opening.title-page").get(OpeningDemands.TITLE_PAGE);
+        labelled = guide.ask("running-head.label").get(RunningHeadDemands.PAGES) == RunningHeadDemands.Labelled.FIRST;
+        boolean bare = titlePage
+                && guide.ask("running-head.first-page").get(RunningHeadDemands.FIRST_PAGE)
+                        == RunningHeadDemands.FirstPage.NONE_ON_TITLE_PAGE;
+        if (bare) {
+            section.set(SectionProperties.PAGE_NUMBER_START, 0);
+        }
+        if (bare || labelled) {
+            section.set(SectionProperties.FIRST_PAGE_DIFFERS, true);
+        }
+    }
+
+    /** What a specimen holds beside opening, text and sources. */
+    public enum Content {
+        NOTHING,
+        HEADINGS,
+        QUOTATIONS,
+        OBJECTS,
+        SECTIONS,
+        APPENDICES,
+        CODE
+    }
+
+    public static Specimen of(String guide, Content content) {
+        Guide found = Guides.find(guide);
+        if (found == null) {
+            throw new IllegalArgumentException("There is no guide " + guide);
+        }
+        return new Specimen(found, content);
+    }
+
+    public static void type(PropertySet.Builder out, String face, int halfPoints) {
+        out.set(CharacterProperties.FACE, face);
+        out.set(CharacterProperties.FACE_HIGH_ANSI, face);
+        out.set(CharacterProperties.SIZE, halfPoints);
+    }
+
+    public static PropertySet type(String face, int halfPoints) {
+        PropertySet.Builder type = new PropertySet.Builder();
+        type(type, face, halfPoints);
+        return type.build();
+    }
+
+    public Guide guide() {
+        return guide;
+    }
+
+    /** The brief it is correct by. */
+    public Brief brief() {
+        return Brief.of(guide, null, Facts.of("Solvane", SHORT_TITLE));
+    }
+
+    // ---- building
+
+    public Paper build() {
+        out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, paragraph.build(), characters.build());
+        for (int level = 1; level <= 5; level++) {
+            PropertySet outline = PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, level - 1);
+            out.style("H" + level, "heading " + level, Style.Kind.PARAGRAPH, "Normal", outline, PLAIN);
+        }
+        out.style(Style.of("Odd", "Odd", Style.Kind.CHARACTER, null, false, PLAIN, type("Verdana", 20)));
+        if (labelled) {
+            out.header(Variant.FIRST, line -> headLine(line, "Running head: ", words(), true));
+        }
+        out.section(section.build());
+        out.header(Variant.DEFAULT, header == null ? line -> headLine(line, "", words(), true) : header);
+        if (footer != null) {
+            out.footer(Variant.DEFAULT, footer);
+        }
+        more.accept(out);
+        if (titlePage) {
+            titlePage();
+        } else {
+            headingLines();
+        }
+        text(PROSE);
+        text(second, PROSE);
+        between.accept(out);
+        text(PROSE);
+        content();
+        text(PROSE);
+        sources();
+        if (content == Content.APPENDICES) {
+            appendix();
+        }
+        return out.build();
+    }
+
+    /** The words of the header beside its number. */
+    public String words() {
+        return switch (guide.ask("running-head.text").get(RunningHeadDemands.CONTENT)) {
+            case NONE -> "";
+            case SURNAME -> "Solvane";
+            case SHORT_TITLE -> SHORT_TITLE;
+        };
+    }
+
+    /** Whether the header's words stand at the left margin, the number at the right one. */
+    public boolean parted() {
+        return guide.ask("running-head.text").get(RunningHeadDemands.WORDS_PLACE) == RunningHeadDemands.WordsPlace.LEFT;
+    }
+
+    /** A header in the form the guide asks for. */
+    public void headLine(ParagraphBuilder line, String label, String words, boolean live) {
+        line.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE);
+        if (parted()) {
+            line.set(ParagraphProperties.TAB_STOPS, stop(9360))
+                    .text(label + words)
+                    .tab();
+        } else {
+            line.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT);
+            if (!words.isEmpty()) {
+                line.text(words + " ");
+            }
+        }
+        if (live) {
+            line.pageNumber(PLAIN);
+        } else {
+            line.text("1");
+        }
+    }
+
+    static TabStops stop(int twips) {
+        return new TabStops(List.of(new TabStops.Stop(twips, TabStops.Kind.RIGHT, TabStops.Leader.NONE)), List.of());
+    }
+
+    private void titlePage() {
+        List<Element> parts = guide.ask("opening.title-page-parts").get(OpeningDemands.PARTS);
+        Boldness bold = guide.ask("opening.title-form").get(OpeningDemands.BOLD);
+        boolean first = true;
+        for (Element part : parts) {
+            if (part == Element.AUTHOR_NOTE) {
+                centred("Author Note", Boldness.BOLD, false);
+                text("Marit Solvane keeps the lamp archive of the college and has no other interest in it to declare.");
+                continue;
+            }
+            boolean title = part == Element.TITLE;
+            int drop = first ? 2880 : 0;
+            first = false;
+            out.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                    .set(ParagraphProperties.SPACE_BEFORE, drop)
+                    .text(words(part), title && bold == Boldness.BOLD ? bold(true) : PLAIN));
+        }
+        if (guide.ask("opening.abstract").isAsked()) {
+            centred("Abstract", guide.ask("opening.abstract").get(OpeningDemands.LABEL_BOLD), true);
+            out.paragraph(PROSE);
+        }
+        centred(TITLE, bold, true);
+    }
+
+    private static String words(Element part) {
+        return switch (part) {
+            case TITLE -> TITLE;
+            case AUTHOR -> "Marit Solvane";
+            case INSTITUTION -> "Brackwater College";
+            case DEPARTMENT -> "Department of Letters";
+            case AFFILIATION -> "Department of Letters, Brackwater College";
+            case COURSE -> "LIT 214: Novels of the Canals";
+            case CLASS_PERIOD -> "Period 3";
+            case INSTRUCTOR -> "Dr. Ilse Tamberg";
+            case ASSIGNMENT -> "Second Essay";
+            case DATE -> "October 9, 2026";
+            case AUTHOR_NOTE -> "";
+        };
+    }
+
+    private void headingLines() {
+        for (Element part : guide.ask("opening.heading-block").get(OpeningDemands.LINES)) {
+            out.paragraph(words(part));
+        }
+        centred(TITLE, Boldness.PLAIN, false);
+    }
+
+    private void centred(String text, Boldness bold, boolean newPage) {
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+            if (newPage) {
+                line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
+            }
+            line.text(text, bold == Boldness.BOLD ? bold(true) : PLAIN);
+        });
+    }
+
+    private static PropertySet bold(boolean is) {
+        return PropertySet.of(CharacterProperties.BOLD, is);
+    }
+
+    private void text(String words) {
+        text(line -> {}, words);
+    }
+
+    private void text(Consumer<ParagraphBuilder> before, String words) {
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.INDENT_FIRST_LINE, 720);
+            before.accept(line);
+            line.text(words);
+        });
+    }
+
+    private void content() {
+        switch (content) {
+            case NOTHING, APPENDICES -> {}
+            case HEADINGS -> headings();
+            case QUOTATIONS -> quotations();
+            case OBJECTS -> objects();
+            case SECTIONS -> sections();
+            case CODE -> {
+                for (int i = 0; i < 12; i++) {
+                    out.paragraph(line -> line.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE)
+                            .text(
+                                    "    for (lamp : lamps) { count(lamp); total += lamp.oil(); report(total); }",
+                                    type("Courier New", 18)));
+                }
+            }
+        }
+    }
+
+    private void headings() {
+        List<HeadingForm> levels = new ArrayList<>();
+        if (guide.ask("headings.form").isAsked()) {
+            levels.addAll(guide.ask("headings.form").get(HeadingDemands.LEVELS));
+        }
+        for (int i = 0; i < levels.size(); i++) {
+            HeadingForm form = levels.get(i);
+            int level = i + 1;
+            PropertySet.Builder look = new PropertySet.Builder();
+            look.set(CharacterProperties.BOLD, form.bold() == Boldness.BOLD);
+            look.set(CharacterProperties.ITALIC, form.slant() == Slant.ITALIC);
+            if (form.underlined()) {
+                look.set(CharacterProperties.UNDERLINE, "single");
+            }
+            String words = "The Lamps of Form " + level + (form.fullStop() ? "." : "");
+            if (form.runIn()) {
+                text(line -> line.text(words, look.build()).text(" "), PROSE);
+            } else {
+                out.paragraph(line -> line.style("H" + level)
+                        .set(
+                                ParagraphProperties.ALIGNMENT,
+                                form.stand() == Stand.CENTRED ? Alignment.CENTRE : Alignment.LEFT)
+                        .text(words, look.build()));
+                text(PROSE);
+            }
+        }
+    }
+
+    private void quotations() {
+        out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE));
+        out.paragraph("so the keeper says, and the book goes on from there as if nothing at all had been said by him.");
+        for (String verse : List.of("The lamp comes first", "and then the water", "and then the town")) {
+            out.paragraph(line ->
+                    line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE).text(verse));
+        }
+        text(PROSE);
+        for (String item : List.of("• oil by the quart", "• wicks by the dozen")) {
+            out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720)
+                    .set(ParagraphProperties.INDENT_FIRST_LINE, -360)
+                    .text(item));
+        }
+    }
+
+    private void objects() {
+        out.paragraph("Table 1");
+        out.paragraph("Lamps and Sums");
+        out.table(
+                List.of(4000, 4000),
+                List.of(List.of("Quay", "Lamps"), List.of("North", "14")),
+                PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE));
+        out.paragraph("Note. Counted by hand.");
+        text(
+                line -> line.text("The keepers count by night.")
+                        .note(
+                                Story.Kind.FOOTNOTE,
+                                PLAIN,
+                                note -> note.paragraph(
+                                        inside -> inside.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE)
+                                                .noteSign(PLAIN)
+                                                .text(" So Keel has it.", type("Times New Roman", 20))))
+                        .text(" "),
+                PROSE);
+        out.paragraph(line -> line.picture("lamp.png", 2_000_000, 1_000_000, "a lamp on a quay"));
+        out.paragraph("Figure 1. The lamp on the north quay");
+    }
+
+    private void sections() {
+        out.endSection();
+        out.section(section.build()).section(SectionProperties.PAGE_NUMBER_START, null);
+        out.section(SectionProperties.PAGE_WIDTH, 15840)
+                .section(SectionProperties.PAGE_HEIGHT, 12240)
+                .section(SectionProperties.FIRST_PAGE_DIFFERS, null)
+                .section(SectionProperties.LANDSCAPE, true);
+        if (parted()) {
+            out.header(Variant.DEFAULT, line -> {
+                headLine(line, "", words(), true);
+                line.set(ParagraphProperties.TAB_STOPS, stop(12960));
+            });
+        }
+        out.paragraph("Table 1");
+        out.paragraph("Lamps and Sums by Quay, the Whole Year Through");
+        out.table(List.of(6000, 6000), List.of(List.of("Quay", "Lamps"), List.of("North", "14")), PLAIN);
+        out.paragraph("Note. Counted by hand.").endSection();
+        out.section(section.build())
+                .section(SectionProperties.PAGE_NUMBER_START, null)
+                .section(SectionProperties.FIRST_PAGE_DIFFERS, null);
+        if (parted()) {
+            out.header(Variant.DEFAULT, line -> headLine(line, "", words(), true));
+        }
+        text(PROSE);
+    }
+
+    private void sources() {
+        String label = guide.ask("sources.label").get(SourceDemands.WORDS).get(0);
+        Boldness bold = guide.ask("sources.label").get(SourceDemands.BOLD);
+        for (int i = 0; pushSources && i < 12; i++) {
+            out.paragraph("");
+        }
+        centred(label, bold, !pushSources);
+        for (String entry : List.of(
+                "Keel, J. R. Bells of the Northern Harbours. Tidewrack Press, 2016.",
+                "Verholt, Ansa. The Weir Ledger. Low Water Press, 2004.")) {
+            out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720)
+                    .set(ParagraphProperties.INDENT_FIRST_LINE, -720)
+                    .text(entry));
+        }
+    }
+
+    private void appendix() {
+        centred("Appendix", Boldness.BOLD, true);
+        centred("Questions for Lamp Keepers", Boldness.BOLD, false);
+        text(PROSE);
+        for (String item : List.of("1. How long have you kept this lamp?", "2. Who kept it before you?")) {
+            out.paragraph(item);
+        }
+        out.paragraph(line -> line.style("H1").text("Second Round", bold(true)));
+        text(PROSE);
+    }
+}
