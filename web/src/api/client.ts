@@ -8,9 +8,16 @@ export class ApiProblem extends Error {
   constructor(
     readonly status: number,
     message: string,
+    /** What kind of problem it is (RFC 9457), where that is more than its status. */
+    readonly type = 'about:blank',
   ) {
     super(message)
   }
+}
+
+/** Whether something was not done because the paper was changed in another window before. */
+export function wasChangedElsewhere(problem: unknown): boolean {
+  return problem instanceof ApiProblem && problem.type === 'urn:grintel:changed-elsewhere'
 }
 
 function cookie(name: string): string {
@@ -22,13 +29,15 @@ function cookie(name: string): string {
 export async function answerProblem(response: Response): Promise<ApiProblem> {
   let message =
     response.status === 401 ? 'You are signed out. Sign in again.' : 'The server did not answer as expected.'
+  let type = 'about:blank'
   try {
-    const body = (await response.clone().json()) as { detail?: string }
+    const body = (await response.clone().json()) as { detail?: string; type?: string }
     message = body.detail ?? message
+    type = body.type ?? type
   } catch {
     // No problem details came along; the message above stands.
   }
-  return new ApiProblem(response.status, message)
+  return new ApiProblem(response.status, message, type)
 }
 
 /** Sends the token that proves the request comes from this page, and turns refusals into problems. */

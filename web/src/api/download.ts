@@ -1,8 +1,16 @@
 import { answerProblem } from './client'
+import { finish, type OnWork, type Work } from './work'
 
-/** Fetches a file and hands it to the browser to keep, so that a refusal comes as words and not as a page. */
-export async function download(path: string): Promise<void> {
-  const response = await fetch(path)
+/**
+ * Fetches a file, waiting for the work that makes it, and hands it to the browser to keep; a refusal comes as words and
+ * not as a page.
+ */
+export async function download(path: string, onWork: OnWork): Promise<void> {
+  let response = await fetch(path)
+  while (response.status === 202) {
+    await finish((await response.json()) as Work, onWork)
+    response = await fetch(path)
+  }
   if (!response.ok) {
     throw await answerProblem(response)
   }

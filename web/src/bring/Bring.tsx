@@ -1,7 +1,9 @@
 import { type SubmitEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
+import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
 import { TextField } from '../ui/TextField'
+import { Underway } from '../ui/Underway'
 import { DropZone } from './DropZone'
 import { GuideChoice } from './GuideChoice'
 import { Understood } from './Understood'
@@ -15,13 +17,14 @@ export function Bring() {
   const [guide, setGuide] = useState('mla-9')
   const [surname, setSurname] = useState('')
   const [shortTitle, setShortTitle] = useState('')
-  const [stage, setStage] = useState('')
-  const reading = useUnderstanding(setStage)
-  const keeping = useKeep(setStage)
+  const [work, setWork] = useState<Work | null>(null)
+  const reading = useUnderstanding(setWork)
+  const keeping = useKeep(setWork)
 
   const choose = (chosen: File) => {
     setFile(chosen)
     keeping.reset()
+    setWork(null)
     reading.mutate(
       { file: chosen, guide },
       {
@@ -35,6 +38,7 @@ export function Bring() {
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     if (file && reading.isSuccess) {
+      setWork(null)
       keeping.mutate(
         { file, guide, surname, shortTitle },
         { onSuccess: (id) => void navigate(`/papers/${id}`) },
@@ -51,9 +55,10 @@ export function Bring() {
       <form onSubmit={submit} className="grid gap-8 lg:grid-cols-[1fr_400px]">
         <div className="flex flex-col gap-6">
           <DropZone file={file} onFile={choose} />
-          {busy && (
+          {busy && work && <Underway work={work} />}
+          {busy && !work && (
             <p role="status" className="text-soft">
-              {stage || 'Reading the file'}…
+              Sending the file…
             </p>
           )}
           {problem && <Notice message={problem.message} />}

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendForm } from '../api/client'
-import { finish, type Work } from '../api/work'
+import { finish, type OnWork, type Work } from '../api/work'
 
 export type Understanding = Schemas['Understanding']
 export type Guide = Schemas['GuideView']
@@ -16,7 +16,7 @@ export function useGuides() {
 }
 
 /** Reads a file on the server without keeping it. */
-export function useUnderstanding(onStage: (stage: string) => void) {
+export function useUnderstanding(onWork: OnWork) {
   return useMutation({
     mutationFn: async ({ file, guide }: { file: File; guide: string }): Promise<Understanding> => {
       if (file.size > LARGEST) {
@@ -25,7 +25,7 @@ export function useUnderstanding(onStage: (stage: string) => void) {
       const form = new FormData()
       form.set('file', file)
       form.set('guide', guide)
-      const work = await finish(await sendForm<Work>('/api/understanding', form), onStage)
+      const work = await finish(await sendForm<Work>('/api/understanding', form), onWork)
       if (!work.understanding) {
         throw new Error('The file was not read. Bring it again.')
       }
@@ -42,7 +42,7 @@ interface Paper {
 }
 
 /** Keeps a paper and answers with its id. */
-export function useKeep(onStage: (stage: string) => void) {
+export function useKeep(onWork: OnWork) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: async (paper: Paper): Promise<string> => {
@@ -51,7 +51,7 @@ export function useKeep(onStage: (stage: string) => void) {
       form.set('guide', paper.guide)
       form.set('surname', paper.surname)
       form.set('shortTitle', paper.shortTitle)
-      const work = await finish(await sendForm<Work>('/api/papers', form), onStage)
+      const work = await finish(await sendForm<Work>('/api/papers', form), onWork)
       if (!work.paper) {
         throw new Error('The paper was not kept. Bring it again.')
       }

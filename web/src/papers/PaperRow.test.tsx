@@ -9,6 +9,7 @@ afterEach(cleanup)
 
 const paper: PaperSummary = {
   id: '0c5d',
+  revision: 2,
   title: 'Lamps on the Low Canal',
   fileName: 'lamps.docx',
   guide: 'MLA 9',

@@ -4,6 +4,7 @@ import { Dialog } from '../ui/Dialog'
 import { Notice } from '../ui/Notice'
 import { EmptyDesk } from './EmptyDesk'
 import { PaperRow } from './PaperRow'
+import { size } from './size'
 import { type PaperSummary, useDeletePaper, usePapers } from './usePapers'
 
 /** All papers of a person, the one touched last first. */
@@ -20,7 +21,7 @@ export function Papers() {
       </main>
     )
   }
-  if (papers.data.length === 0) {
+  if (papers.data.papers.length === 0) {
     return <EmptyDesk />
   }
   return (
@@ -32,12 +33,22 @@ export function Papers() {
         </Link>
       </div>
       <ul className="border-t border-base-content">
-        {papers.data.map((paper) => (
+        {papers.data.papers.map((paper) => (
           <PaperRow key={paper.id} paper={paper} onDelete={() => setLeaving(paper)} />
         ))}
       </ul>
+      <Room bytes={papers.data.bytes} most={papers.data.mostBytes} />
       {leaving && <DeleteDialog paper={leaving} onClose={() => setLeaving(null)} />}
     </main>
+  )
+}
+
+/** How much of the room an account has is taken. */
+function Room({ bytes, most }: { bytes: number; most: number }) {
+  return (
+    <p className="pt-4 text-sm text-soft">
+      The files of all steps and proofs take up {size(bytes)} of {size(most)}.
+    </p>
   )
 }
 
@@ -58,7 +69,7 @@ function DeleteDialog({ paper, onClose }: { paper: PaperSummary; onClose: () => 
           type="button"
           className="btn btn-grave"
           disabled={remove.isPending}
-          onClick={() => remove.mutate(paper.id, { onSuccess: onClose })}
+          onClick={() => remove.mutate(paper, { onSuccess: onClose })}
         >
           Delete
         </button>

@@ -12,7 +12,8 @@ export function usePapers() {
 export function useDeletePaper() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (id: string) => api.DELETE('/api/papers/{id}', { params: { path: { id } } }),
-    onSuccess: () => client.invalidateQueries({ queryKey: KEY }),
+    mutationFn: ({ id, revision }: PaperSummary) =>
+      api.DELETE('/api/papers/{id}', { params: { path: { id }, query: { revision } } }),
+    onSettled: () => client.invalidateQueries({ queryKey: KEY }),
   })
 }

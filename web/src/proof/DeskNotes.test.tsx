@@ -10,7 +10,7 @@ const exact: Layout = { pages: [], faces: [], remarks: [], oddities: [] }
 function show(more: Partial<Parameters<typeof DeskNotes>[0]> = {}) {
   const actions = { onUndo: vi.fn(), onCloseOutcome: vi.fn() }
   const { container } = render(
-    <DeskNotes problem={null} stage="" outcome={null} layout={exact} {...actions} {...more} />,
+    <DeskNotes problem={null} work={null} outcome={null} layout={exact} {...actions} {...more} />,
   )
   return { ...actions, container }
 }
@@ -68,7 +68,10 @@ describe('the notes above the pages', () => {
   })
 
   it('say what went wrong and what is being done', () => {
-    show({ problem: new Error('The server cannot be reached.'), stage: 'Examining the paper' })
+    show({
+      problem: new Error('The server cannot be reached.'),
+      work: { id: 'w', finished: false, stage: 'Examining the paper' },
+    })
     expect(screen.getByRole('alert').textContent).toBe('The server cannot be reached.')
     expect(screen.getByText('Examining the paper…')).toBeTruthy()
   })

@@ -1,5 +1,7 @@
 import { useState } from 'react'
+import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
+import { Underway } from '../ui/Underway'
 import type { Layout, Outcome } from './useProof'
 
 const SHOWN = 4
@@ -7,15 +9,15 @@ const SHOWN = 4
 /** What has to be said above the pages: trouble, what the last step changed, what the proof could not do. */
 export function DeskNotes({
   problem,
-  stage,
+  work,
   outcome,
   layout,
   onUndo,
   onCloseOutcome,
 }: {
   problem: Error | null
-  /** What is being done, empty for nothing. */
-  stage: string
+  /** What is being done. */
+  work: Work | null
   outcome: Outcome | null
   layout: Layout
   onUndo: () => void
@@ -24,7 +26,11 @@ export function DeskNotes({
   return (
     <>
       {problem && <Notice message={problem.message} />}
-      {stage && <p className="border-b border-rule bg-base-100 px-4 py-1.5 text-sm text-soft">{stage}…</p>}
+      {work && (
+        <div className="border-b border-rule bg-base-100 px-4 py-1.5 text-sm">
+          <Underway work={work} />
+        </div>
+      )}
       {outcome && <OutcomeNote outcome={outcome} onUndo={onUndo} onClose={onCloseOutcome} />}
       <Shortcomings layout={layout} />
     </>

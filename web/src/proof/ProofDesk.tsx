@@ -36,7 +36,7 @@ export function ProofDesk({
 }) {
   const { units, zoom, singleKeys } = useSettings()
   const choice = useChoice(layout, stations)
-  const strokes = useStrokes(paper.id, choice.station, paper.step)
+  const strokes = useStrokes(paper.id, choice.station, paper.revision)
   const commands = useCommands(paper, stations, choice.say)
   const find = useFind(layout.pages, choice.goTo)
   const [filter, setFilter] = useState<Filter>('all')
@@ -140,7 +140,7 @@ export function ProofDesk({
             )}
             <DeskNotes
               problem={overlay === 'hand-in' ? null : commands.problem}
-              stage={commands.busy ? choice.said : ''}
+              work={commands.work}
               outcome={commands.outcome}
               layout={layout}
               onUndo={commands.undo}

@@ -1,5 +1,8 @@
+import { useState } from 'react'
 import { Link, useParams } from 'react-router'
+import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
+import { Underway } from '../ui/Underway'
 import { ProofDesk } from './ProofDesk'
 import { useLayout, usePaper, useReadings } from './useProof'
 
@@ -7,8 +10,9 @@ import { useLayout, usePaper, useReadings } from './useProof'
 export function ProofView() {
   const { id = '' } = useParams()
   const paper = usePaper(id)
-  const layout = useLayout(id, paper.data?.step)
-  const readings = useReadings(id, paper.data?.step)
+  const [work, setWork] = useState<Work | null>(null)
+  const layout = useLayout(id, paper.data?.revision, setWork)
+  const readings = useReadings(id, paper.data?.revision)
   const problem = paper.error ?? layout.error ?? readings.error
   if (problem) {
     return (
@@ -21,20 +25,26 @@ export function ProofView() {
     )
   }
   if (!paper.data || !layout.data || !readings.data) {
-    return <Waiting title={paper.data?.title} />
+    return <Waiting title={paper.data?.title} work={work} />
   }
   return <ProofDesk key={id} paper={paper.data} layout={layout.data} stations={readings.data.stations} />
 }
 
 /** An empty sheet on the desk until the pages are there. */
-function Waiting({ title }: { title: string | undefined }) {
+function Waiting({ title, work }: { title: string | undefined; work: Work | null }) {
   return (
     <main className="grid h-full grid-cols-[392px_minmax(0,1fr)] max-md:grid-cols-1">
       <div className="border-r border-rule bg-base-100 p-4">
         <h1 className="text-[17px]">{title ?? 'Opening the paper'}</h1>
-        <p role="status" className="pt-1 text-soft">
-          Laying out the pages and measuring them…
-        </p>
+        <div className="pt-1">
+          {work ? (
+            <Underway work={work} />
+          ) : (
+            <p role="status" className="text-soft">
+              Fetching the pages…
+            </p>
+          )}
+        </div>
       </div>
       <div aria-hidden="true" className="flex justify-center overflow-hidden bg-base-300 pt-[22px]">
         <div className="sheet-shadow h-[1056px] w-[816px] max-w-[94%] bg-(--sheet)" />

@@ -107,6 +107,7 @@ export function modalDialogs() {
 export function paperOf(more: Partial<Paper> = {}): Paper {
   return {
     id: '0c5d',
+    revision: 4,
     title: 'Lamps on the Low Canal',
     fileName: 'lamps.docx',
     guide: 'MLA 9',

@@ -40,8 +40,10 @@ function commands() {
   const wrapper = ({ children }: { children: ReactNode }) => (
     <QueryClientProvider client={client}>{children}</QueryClientProvider>
   )
+  client.setQueryData(['paper', paper.id], paper)
+  const refetched = () => client.getQueryState(['paper', paper.id])?.isInvalidated
   const { result } = renderHook(() => useCommands(paper, stations, (each) => said.push(each)), { wrapper })
-  return { result, said }
+  return { result, said, refetched }
 }
 
 const wishes = () => sent.map((each) => JSON.parse(String(each.body)) as unknown)
@@ -54,7 +56,7 @@ describe('putting right', () => {
       expect(result.current.outcome).toEqual({ done: ['Left margin'], changed: ['1 section'] }),
     )
     expect(sent[0]?.path).toBe('/api/papers/0c5d/put-right')
-    expect(wishes()[0]).toEqual({ reading: left.key, wordsConfirmed: false })
+    expect(wishes()[0]).toEqual({ revision: 4, reading: left.key, wordsConfirmed: false })
     expect(said).toContain('Put right: Left margin')
   })
 
@@ -67,7 +69,7 @@ describe('putting right', () => {
       result.current.confirm()
     })
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[0]).toEqual({ wordsConfirmed: true })
+    expect(wishes()[0]).toEqual({ revision: 4, wordsConfirmed: true })
   })
 
   it('takes looks alone, or nothing at all', async () => {
@@ -81,20 +83,20 @@ describe('putting right', () => {
       result.current.looksOnly()
     })
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[0]).toEqual({ wordsConfirmed: false })
+    expect(wishes()[0]).toEqual({ revision: 4, wordsConfirmed: false })
   })
 
   it('puts one place right by itself, and asks first where only the writer can say', async () => {
     const { result } = commands()
     act(() => result.current.putPlaceRight(left, 0))
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[0]).toEqual({ reading: left.key, places: ['a'], wordsConfirmed: false })
+    expect(wishes()[0]).toEqual({ revision: 4, reading: left.key, places: ['a'], wordsConfirmed: false })
     const emphasis = finding('type.emphasis', 'bold', { fix: 'ask', places: [place({ fix: 'ask' })] })
     act(() => result.current.putReadingRight(emphasis, 0))
     expect(result.current.consent).toMatchObject({ readings: [emphasis], place: { anchor: 'a' } })
     act(() => result.current.confirm())
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[1]).toEqual({ reading: emphasis.key, places: ['a'], wordsConfirmed: true })
+    expect(wishes()[1]).toEqual({ revision: 4, reading: emphasis.key, places: ['a'], wordsConfirmed: true })
   })
 
   it('says when nothing was to be done', async () => {
@@ -110,7 +112,7 @@ describe('the other commands', () => {
     const { result, said } = commands()
     act(() => result.current.stet(left, 'as in the sample'))
     await waitFor(() => expect(said).toContain('Left margin stands: as in the sample'))
-    expect(wishes()[0]).toEqual({ reading: left.key, reason: 'as in the sample' })
+    expect(wishes()[0]).toEqual({ revision: 4, reading: left.key, reason: 'as in the sample' })
     act(() => result.current.lift(left))
     await waitFor(() => expect(said).toContain('Left margin is open again'))
     expect(sent.map((each) => each.path)).toEqual(['/api/papers/0c5d/stet', '/api/papers/0c5d/stet/lift'])
@@ -122,6 +124,20 @@ describe('the other commands', () => {
     expect(sent).toEqual([])
     act(() => result.current.undo())
     await waitFor(() => expect(said).toContain('Taken back: Put right: Left margin'))
+  })
+
+  it('fetch the paper again when another window was quicker', async () => {
+    answer = () =>
+      Response.json(
+        { detail: 'The paper was changed in another window.', type: 'urn:grintel:changed-elsewhere' },
+        { status: 409 },
+      )
+    const { result, refetched } = commands()
+    act(() => result.current.undo())
+    await waitFor(() =>
+      expect(result.current.problem?.message).toBe('The paper was changed in another window.'),
+    )
+    await waitFor(() => expect(refetched()).toBe(true))
   })
 
   it('keep the words of a refusal until the next command', async () => {

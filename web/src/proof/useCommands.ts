@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import type { Work } from '../api/work'
 import { isSafe } from './choice'
 import {
   type Kind,
@@ -22,7 +23,11 @@ interface Consent {
 
 /** What a writer can have done to the paper; words change only after consent. */
 export function useCommands(paper: Paper, stations: Station[], say: (words: string) => void) {
-  const steps = useSteps(paper.id, say)
+  const [work, setWork] = useState<Work | null>(null)
+  const steps = useSteps(paper, (current) => {
+    setWork(current)
+    say(current.stage)
+  })
   const [consent, setConsent] = useState<Consent | null>(null)
   const [outcome, setOutcome] = useState<Outcome | null>(null)
   const all = Object.values(steps)
@@ -34,6 +39,7 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     if (!busy) {
       all.forEach((each) => each.reset())
       setOutcome(null)
+      setWork(null)
       command()
     }
   }
@@ -74,6 +80,8 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
 
   return {
     busy,
+    /** The work under way that can be stopped, where a command takes longer. */
+    work: busy ? work : null,
     mendable,
     consent,
     outcome,

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, body, type Schemas } from '../api/client'
+import { api, body, type Schemas, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
-import { finish } from '../api/work'
+import { examined, finish, type OnWork } from '../api/work'
 
 export type Paper = Schemas['PaperView']
 export type Layout = Schemas['LayoutView']
@@ -14,7 +14,8 @@ export type Reading = Schemas['ReadingView']
 export type Place = Schemas['PlaceView']
 export type Measure = Schemas['MeasureView']
 export type Stroke = Schemas['StrokeView']
-export type Wish = Schemas['PutRightRequest']
+/** What to put right of the paper as it stands. */
+export type Wish = Omit<Schemas['PutRightRequest'], 'revision'>
 
 /** What a paper is handed in as. */
 export type Kind = 'docx' | 'pdf'
@@ -34,98 +35,104 @@ export function usePaper(id: string) {
   })
 }
 
-/** The pages of the step a paper stands at; those of the step before until they are there. */
-export function useLayout(id: string, step: number | undefined) {
+/** The pages of a paper as it stands; those it had before until they are there. */
+export function useLayout(id: string, revision: number | undefined, onWork: OnWork) {
   return useQuery({
-    queryKey: ['layout', id, 'step', step],
-    queryFn: async () => body(await api.GET('/api/papers/{id}/layout', at(id))),
-    enabled: step !== undefined,
+    queryKey: ['layout', id, revision],
+    queryFn: () => examined<Layout>(() => api.GET('/api/papers/{id}/layout', at(id)), onWork),
+    enabled: revision !== undefined,
     placeholderData: (before) => before,
   })
 }
 
-/** The pages of a numbered proof, or with 0 of the paper as it stands at a step. */
-export function useProofLayout(id: string, proof: number, step: number) {
+/** The pages of a numbered proof, or with 0 of the paper as it stands. */
+export function useProofLayout(id: string, proof: number, revision: number) {
   return useQuery({
-    queryKey: proof > 0 ? ['layout', id, 'proof', proof] : ['layout', id, 'step', step],
-    queryFn: async () =>
-      body(
-        await api.GET('/api/papers/{id}/layout', {
+    queryKey: proof > 0 ? ['layout', id, 'proof', proof] : ['layout', id, revision],
+    queryFn: () =>
+      examined<Layout>(() =>
+        api.GET('/api/papers/{id}/layout', {
           params: { path: { id }, query: proof > 0 ? { proof } : {} },
         }),
       ),
   })
 }
 
-/** The readings of the step a paper stands at. */
-export function useReadings(id: string, step: number | undefined) {
+/** The readings of a paper as it stands. */
+export function useReadings(id: string, revision: number | undefined) {
   return useQuery({
-    queryKey: ['readings', id, step],
-    queryFn: async () => body(await api.GET('/api/papers/{id}/readings', at(id))),
-    enabled: step !== undefined,
+    queryKey: ['readings', id, revision],
+    queryFn: () => examined<Schemas['ReadingsView']>(() => api.GET('/api/papers/{id}/readings', at(id))),
+    enabled: revision !== undefined,
     placeholderData: (before) => before,
   })
 }
 
-/** What a station measures on the pages of the step a paper stands at, by page. */
-export function useStrokes(id: string, station: string, step: number) {
+/** What a station measures on the pages of a paper as it stands, by page. */
+export function useStrokes(id: string, station: string, revision: number) {
   return useQuery({
-    queryKey: ['strokes', id, step, station],
+    queryKey: ['strokes', id, revision, station],
     queryFn: async () => {
-      const { pages } = body(
-        await api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station } } }),
+      const { pages } = await examined<Schemas['StrokesView']>(() =>
+        api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station } } }),
       )
       return new Map(pages.map(({ page, strokes }) => [page, strokes]))
     },
   })
 }
 
-/** What changes a paper: each is a step, and what was shown of the paper is fetched again. */
-export function useSteps(id: string, onStage: (stage: string) => void) {
+/**
+ * What changes a paper: each names the state it is meant for, makes a step, and what was shown of the paper is fetched
+ * again. It is fetched again, too, when another window was quicker.
+ */
+export function useSteps({ id, revision }: Paper, onWork: OnWork) {
   const client = useQueryClient()
-  const refresh = async () => {
-    // A step number can come to mean another file once steps were dropped, so nothing kept under it may stay.
-    client.removeQueries({ queryKey: ['layout', id], type: 'inactive' })
-    client.removeQueries({ queryKey: ['readings', id], type: 'inactive' })
-    client.removeQueries({ queryKey: ['strokes', id] })
-    await client.invalidateQueries({ queryKey: ['paper', id] })
-    await Promise.all([
-      client.invalidateQueries({ queryKey: ['layout', id] }),
-      client.invalidateQueries({ queryKey: ['readings', id] }),
-    ])
+  const refresh = () => client.invalidateQueries({ queryKey: ['paper', id] })
+  const after = {
+    onSuccess: refresh,
+    onError: (problem: Error) => (wasChangedElsewhere(problem) ? refresh() : undefined),
   }
   const putRight = useMutation({
     mutationFn: async (wish: Wish): Promise<Outcome> => {
-      const started = body(await api.POST('/api/papers/{id}/put-right', { ...at(id), body: wish }))
-      const work = await finish(started, onStage)
+      const started = body(
+        await api.POST('/api/papers/{id}/put-right', { ...at(id), body: { ...wish, revision } }),
+      )
+      const work = await finish(started, onWork)
       return { done: work.done ?? [], changed: work.changed ?? [] }
     },
-    onSuccess: refresh,
+    ...after,
   })
   const stet = useMutation({
-    mutationFn: (wish: Schemas['StetRequest']) =>
-      api.POST('/api/papers/{id}/stet', { ...at(id), body: wish }),
-    onSuccess: refresh,
+    mutationFn: async (wish: { reading: string; reason: string }) =>
+      finish(
+        body(await api.POST('/api/papers/{id}/stet', { ...at(id), body: { ...wish, revision } })),
+        onWork,
+      ),
+    ...after,
   })
   const lift = useMutation({
-    mutationFn: (reading: string) => api.POST('/api/papers/{id}/stet/lift', { ...at(id), body: { reading } }),
-    onSuccess: refresh,
+    mutationFn: async (reading: string) =>
+      finish(
+        body(await api.POST('/api/papers/{id}/stet/lift', { ...at(id), body: { reading, revision } })),
+        onWork,
+      ),
+    ...after,
   })
   const undo = useMutation({
-    mutationFn: () => api.POST('/api/papers/{id}/undo', at(id)),
-    onSuccess: refresh,
+    mutationFn: () => api.POST('/api/papers/{id}/undo', { ...at(id), body: { revision } }),
+    ...after,
   })
   const redo = useMutation({
-    mutationFn: () => api.POST('/api/papers/{id}/redo', at(id)),
-    onSuccess: refresh,
+    mutationFn: () => api.POST('/api/papers/{id}/redo', { ...at(id), body: { revision } }),
+    ...after,
   })
   const handIn = useMutation({
     mutationFn: async (kind: Kind) => {
-      const { number } = body(await api.POST('/api/papers/{id}/proofs', at(id)))
-      await download(`/api/papers/${id}/proofs/${number}/${kind === 'pdf' ? 'pdf' : 'file'}`)
+      const { number } = body(await api.POST('/api/papers/{id}/proofs', { ...at(id), body: { revision } }))
+      await download(`/api/papers/${id}/proofs/${number}/${kind === 'pdf' ? 'pdf' : 'file'}`, onWork)
       return number
     },
-    onSuccess: refresh,
+    ...after,
   })
   return { putRight, stet, lift, undo, redo, handIn }
 }

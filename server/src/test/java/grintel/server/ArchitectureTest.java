@@ -1,7 +1,9 @@
 package grintel.server;
 
+import static com.tngtech.archunit.core.domain.properties.CanBeAnnotated.Predicates.annotatedWith;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
-import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noFields;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
@@ -23,6 +25,18 @@ class ArchitectureTest {
             classes().that().areAnnotatedWith(RestController.class).should().bePackagePrivate();
 
     @ArchTest
-    static final ArchRule ENTITIES_DO_NOT_LEAVE_FOR_THE_SCREEN =
-            noClasses().that().haveSimpleNameEndingWith("View").should().beAnnotatedWith(Entity.class);
+    static final ArchRule ENTITIES_ARE_NO_ANSWERS = noMethods()
+            .that()
+            .areDeclaredInClassesThat()
+            .areAnnotatedWith(RestController.class)
+            .should()
+            .haveRawReturnType(annotatedWith(Entity.class));
+
+    @ArchTest
+    static final ArchRule ENTITIES_DO_NOT_LEAVE_FOR_THE_SCREEN = noFields()
+            .that()
+            .areDeclaredInClassesThat()
+            .haveNameMatching(".*(View|Views|Summary)(\\$.*)?")
+            .should()
+            .haveRawType(annotatedWith(Entity.class));
 }

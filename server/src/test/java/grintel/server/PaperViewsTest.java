@@ -32,18 +32,13 @@ class PaperViewsTest {
     @BeforeEach
     void bringAStudy() {
         tobias = new Visitor(port);
-        String account =
-                "{\"email\":\"" + UUID.randomUUID() + "@brackwater.example\",\"password\":\"a long enough word\"}";
-        assertThat(tobias.post("/api/accounts", account).status()).isEqualTo(201);
-        Answer brought = tobias.upload(
-                "/api/papers",
-                UntidyStudy.write(),
-                Map.of("guide", "apa-7-student", "surname", "Ekwall", "shortTitle", "Fog Bells"));
-        paper = "/api/papers/" + tobias.finish(brought).get("paper").stringValue();
+        tobias.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
+        paper = tobias.bring(
+                UntidyStudy.write(), Map.of("guide", "apa-7-student", "surname", "Ekwall", "shortTitle", "Fog Bells"));
     }
 
     private JsonNode station(String id, String query) {
-        return tobias.get(paper + "/readings" + query)
+        return tobias.ready(paper + "/readings" + query)
                 .json()
                 .get("stations")
                 .valueStream()
@@ -62,7 +57,7 @@ class PaperViewsTest {
     }
 
     private Answer stet(String key, String reason) {
-        return tobias.post(paper + "/stet", "{\"reading\":\"" + key + "\",\"reason\":\"" + reason + "\"}");
+        return tobias.change(paper, "/stet", "\"reading\":\"" + key + "\",\"reason\":\"" + reason + "\"");
     }
 
     private static String detail(Answer answer) {
@@ -72,7 +67,7 @@ class PaperViewsTest {
     @Test
     void thePagesAreThoseOfTheCore() {
         Proof proof = Typesetter.typeset(DocxFile.read(UntidyStudy.write()).paper(), LayoutLimits.within(20));
-        JsonNode pages = tobias.get(paper + "/layout").json().get("pages");
+        JsonNode pages = tobias.ready(paper + "/layout").json().get("pages");
         assertThat(pages).hasSameSizeAs(proof.pages());
         for (ProofPage page : proof.pages()) {
             JsonNode view = pages.get(page.number() - 1);
@@ -95,7 +90,7 @@ class PaperViewsTest {
 
     @Test
     void facesTablesAndPicturesAreTold() {
-        JsonNode layout = tobias.get(paper + "/layout").json();
+        JsonNode layout = tobias.ready(paper + "/layout").json();
         assertThat(layout.get("faces")
                         .valueStream()
                         .map(face -> List.of(
@@ -134,7 +129,7 @@ class PaperViewsTest {
         String key = offIn("sheet").get("key").stringValue();
         assertThat(detail(stet(key, "x".repeat(500)))).startsWith("Give a reason of at most");
         assertThat(stet("sheet.margins/left/9 in", "gone").status()).isEqualTo(404);
-        assertThat(tobias.post(paper + "/stet/lift", "{\"reading\":\"" + key.replace("\"", "") + "\"}")
+        assertThat(tobias.change(paper, "/stet/lift", "\"reading\":\"" + key.replace("\"", "") + "\"")
                         .status())
                 .isEqualTo(404);
         assertThat(tobias.get(paper).json().get("step").intValue()).isZero();
@@ -147,14 +142,16 @@ class PaperViewsTest {
                 .isEqualTo(200);
         assertThat(station("sheet", "").get("open").intValue())
                 .isEqualTo(station("sheet", "?proof=1").get("open").intValue() - 1);
-        assertThat(tobias.get(paper + "/readings?proof=7").status()).isEqualTo(404);
-        assertThat(tobias.get(paper + "/layout?proof=0").status()).isEqualTo(404);
+        assertThat(tobias.ready(paper + "/readings?proof=7").status()).isEqualTo(404);
+        assertThat(tobias.ready(paper + "/layout?proof=0").status()).isEqualTo(404);
     }
 
     @Test
     void whatWasPutRightIsListedAndGoesWithUndo() {
-        tobias.finish(tobias.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
-        tobias.finish(tobias.post(paper + "/put-right", "{\"station\":\"type\",\"wordsConfirmed\":false}"));
+        tobias.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false")
+                .json();
+        tobias.change(paper, "/put-right", "\"station\":\"type\",\"wordsConfirmed\":false")
+                .json();
         JsonNode after = tobias.get(paper).json();
         List<String> rules = after.get("putRight")
                 .valueStream()
@@ -163,7 +160,7 @@ class PaperViewsTest {
         assertThat(rules).contains("sheet.size").anyMatch(rule -> rule.startsWith("type."));
         assertThat(after.get("putRight").get(0).get("text").stringValue()).contains("→");
         assertThat(after.get("changed")).isNotEmpty();
-        JsonNode undone = tobias.post(paper + "/undo", "").json();
+        JsonNode undone = tobias.change(paper, "/undo").json();
         assertThat(undone.get("putRight")
                         .valueStream()
                         .map(each -> each.get("rule").stringValue()))
@@ -173,11 +170,9 @@ class PaperViewsTest {
 
     @Test
     void aReadingPutRightBeforeIsNotOffAnyMore() {
-        String wish = "{\"reading\":\"" + offIn("sheet").get("key").stringValue() + "\",\"wordsConfirmed\":false}";
-        assertThat(tobias.finish(tobias.post(paper + "/put-right", wish)).get("done"))
-                .hasSize(1);
-        assertThat(tobias.finish(tobias.post(paper + "/put-right", wish)).path("done"))
-                .isEmpty();
+        String wish = "\"reading\":\"" + offIn("sheet").get("key").stringValue() + "\",\"wordsConfirmed\":false";
+        assertThat(tobias.change(paper, "/put-right", wish).json().get("done")).hasSize(1);
+        assertThat(tobias.change(paper, "/put-right", wish).json().path("done")).isEmpty();
         assertThat(tobias.get(paper).json().get("step").intValue()).isEqualTo(1);
     }
 }

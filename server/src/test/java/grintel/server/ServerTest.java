@@ -39,21 +39,12 @@ class ServerTest {
     void signUp() {
         marit = new Visitor(port);
         email = UUID.randomUUID() + "@brackwater.example";
-        assertThat(marit.post("/api/accounts", credentials(email, PASSWORD)).status())
-                .isEqualTo(201);
-    }
-
-    private static String credentials(String email, String password) {
-        return "{\"email\":\"" + email + "\",\"password\":\"" + password + "\"}";
+        marit.signUp(email, PASSWORD);
     }
 
     private String bring(Visitor visitor) {
-        Answer answer = visitor.upload(
-                "/api/papers",
-                UntidyEssay.write(),
-                Map.of("guide", "mla-9", "surname", "Solvane", "shortTitle", "Lamps"));
-        assertThat(answer.status()).isEqualTo(200);
-        return visitor.finish(answer).get("paper").stringValue();
+        return visitor.bring(
+                UntidyEssay.write(), Map.of("guide", "mla-9", "surname", "Solvane", "shortTitle", "Lamps"));
     }
 
     private static long open(JsonNode readings) {
@@ -63,39 +54,41 @@ class ServerTest {
                 .sum();
     }
 
+    private int count(String sql, Object... values) {
+        return database.sql(sql).params(values).query(Integer.class).single();
+    }
+
     @Test
     void fromBringingAPaperToTakingItBack() {
-        String id = bring(marit);
-        String paper = "/api/papers/" + id;
-        assertThat(marit.get("/api/papers").json()).hasSize(1);
-        assertThat(marit.get(paper + "/layout").json().get("pages")).hasSizeGreaterThan(3);
-        long before = open(marit.get(paper + "/readings").json());
+        String paper = bring(marit);
+        assertThat(marit.get("/api/papers").json().get("papers")).hasSize(1);
+        assertThat(marit.ready(paper + "/layout").json().get("pages")).hasSizeGreaterThan(3);
+        long before = open(marit.ready(paper + "/readings").json());
         assertThat(before).isGreaterThan(20);
 
-        String left = "{\"reading\":\"sheet.margins/left/1.25in\",\"wordsConfirmed\":false}";
-        assertThat(marit.finish(marit.post(paper + "/put-right", left)).get("done"))
-                .hasSize(1);
-        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before - 1);
-        String looks = "{\"station\":\"running-head\",\"wordsConfirmed\":false}";
-        marit.finish(marit.post(paper + "/put-right", looks));
+        String left = "\"reading\":\"sheet.margins/left/1.25in\",\"wordsConfirmed\":false";
+        assertThat(marit.change(paper, "/put-right", left).json().get("done")).hasSize(1);
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(before - 1);
+        String looks = "\"station\":\"running-head\",\"wordsConfirmed\":false";
+        marit.change(paper, "/put-right", looks);
         assertThat(marit.get(paper).json().get("changes")).isEmpty();
-        marit.finish(marit.post(paper + "/put-right", "{\"wordsConfirmed\":true}"));
+        marit.change(paper, "/put-right", "\"wordsConfirmed\":true").json();
         assertThat(marit.get(paper).json().get("changes")).isNotEmpty();
-        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(2);
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(2);
 
-        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
-        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
-        assertThat(marit.post(paper + "/undo", "").status()).isEqualTo(200);
-        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before);
-        Answer nothing = marit.post(paper + "/undo", "");
+        assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
+        assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
+        assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(before);
+        Answer nothing = marit.change(paper, "/undo");
         assertThat(nothing.status()).isEqualTo(409);
         assertThat(nothing.json().get("detail").stringValue()).isEqualTo("There is nothing to undo.");
         for (int i = 0; i < 3; i++) {
-            marit.post(paper + "/redo", "");
+            marit.change(paper, "/redo");
         }
-        assertThat(marit.post(paper + "/redo", "").status()).isEqualTo(409);
+        assertThat(marit.change(paper, "/redo").status()).isEqualTo(409);
 
-        JsonNode proof = marit.post(paper + "/proofs", "").json();
+        JsonNode proof = marit.change(paper, "/proofs").json();
         assertThat(proof.get("number").intValue()).isEqualTo(2);
         Answer file = marit.get(paper + "/proofs/2/file");
         assertThat(file.response().headers().firstValue("Content-Disposition"))
@@ -105,58 +98,63 @@ class ServerTest {
                         WordLedger.of(DocxFile.read(file.bytes()).paper())))
                 .isTrue();
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
-        assertThat(marit.post(paper + "/proofs", "").json().get("number").intValue())
+        assertThat(marit.change(paper, "/proofs").json().get("number").intValue())
                 .isEqualTo(2);
     }
 
     @Test
     void aFindingStandsForAReasonUntilThatIsTakenBack() {
-        String paper = "/api/papers/" + bring(marit);
-        long before = open(marit.get(paper + "/readings").json());
+        String paper = bring(marit);
+        long before = open(marit.ready(paper + "/readings").json());
         String left = "sheet.margins/left/1.25in";
-        assertThat(marit.post(paper + "/stet", "{\"reading\":\"" + left + "\",\"reason\":\" \"}")
+        assertThat(marit.change(paper, "/stet", "\"reading\":\"" + left + "\",\"reason\":\" \"")
                         .status())
                 .isEqualTo(400);
         String reason = "Bound at the left, says the handbook";
-        JsonNode stood = marit.post(paper + "/stet", "{\"reading\":\"" + left + "\",\"reason\":\"" + reason + "\"}")
+        marit.change(paper, "/stet", "\"reading\":\"" + left + "\",\"reason\":\"" + reason + "\"");
+        assertThat(marit.get(paper).json().get("undo").stringValue()).isEqualTo("Stet: Left margin");
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(before - 1);
+        marit.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false")
                 .json();
-        assertThat(stood.get("undo").stringValue()).isEqualTo("Stet: Left margin");
-        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before - 1);
-        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
-        JsonNode sheet = marit.get(paper + "/readings").json().get("stations").get(0);
+        JsonNode sheet = marit.ready(paper + "/readings").json().get("stations").get(0);
         assertThat(sheet.get("state").stringValue()).isEqualTo("stet");
         assertThat(sheet.get("readings").valueStream())
                 .anyMatch(reading -> reading.get("key").stringValue().equals(left)
                         && reading.get("stet").stringValue().equals(reason));
-        marit.post(paper + "/stet/lift", "{\"reading\":\"" + left + "\"}");
-        assertThat(marit.get(paper + "/readings")
+        marit.change(paper, "/stet/lift", "\"reading\":\"" + left + "\"");
+        assertThat(marit.ready(paper + "/readings")
                         .json()
                         .get("stations")
                         .get(0)
                         .get("open")
                         .intValue())
                 .isEqualTo(1);
-        marit.post(paper + "/undo", "");
-        marit.post(paper + "/undo", "");
-        marit.post(paper + "/undo", "");
-        assertThat(open(marit.get(paper + "/readings").json())).isEqualTo(before);
+        marit.change(paper, "/undo");
+        marit.change(paper, "/undo");
+        marit.change(paper, "/undo");
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(before);
     }
 
     @Test
     void proofsCanBeComparedAndHandedInAsPdf() {
-        String paper = "/api/papers/" + bring(marit);
-        JsonNode done = marit.finish(marit.post(paper + "/put-right", "{\"wordsConfirmed\":true}"));
+        String paper = bring(marit);
+        JsonNode done =
+                marit.change(paper, "/put-right", "\"wordsConfirmed\":true").json();
         assertThat(done.get("changed").valueStream().map(JsonNode::stringValue))
                 .anyMatch(phrase -> phrase.startsWith("Style Normal: "));
-        marit.post(paper + "/proofs", "");
-        double leftBefore =
-                marit.get(paper + "/layout?proof=1").json().at("/pages/0/left").doubleValue();
-        double leftAfter =
-                marit.get(paper + "/layout?proof=2").json().at("/pages/0/left").doubleValue();
+        marit.change(paper, "/proofs");
+        double leftBefore = marit.ready(paper + "/layout?proof=1")
+                .json()
+                .at("/pages/0/left")
+                .doubleValue();
+        double leftAfter = marit.ready(paper + "/layout?proof=2")
+                .json()
+                .at("/pages/0/left")
+                .doubleValue();
         assertThat(leftBefore).isEqualTo(90);
         assertThat(leftAfter).isEqualTo(72);
-        assertThat(open(marit.get(paper + "/readings?proof=1").json())).isGreaterThan(20);
-        Answer pdf = marit.get(paper + "/proofs/2/pdf");
+        assertThat(open(marit.ready(paper + "/readings?proof=1").json())).isGreaterThan(20);
+        Answer pdf = marit.ready(paper + "/proofs/2/pdf");
         assertThat(pdf.response().headers().firstValue("Content-Disposition"))
                 .hasValueSatisfying(value -> assertThat(value).contains("essay.pdf"));
         assertThat(pdf.bytes()).startsWith("%PDF-1.7".getBytes(StandardCharsets.US_ASCII));
@@ -166,37 +164,39 @@ class ServerTest {
 
     @Test
     void aNewStepDropsWhatCouldHaveBeenRedone() {
-        String paper = "/api/papers/" + bring(marit);
-        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"sheet\",\"wordsConfirmed\":false}"));
-        marit.post(paper + "/undo", "");
-        marit.finish(marit.post(paper + "/put-right", "{\"station\":\"type\",\"wordsConfirmed\":false}"));
-        assertThat(marit.post(paper + "/redo", "").status()).isEqualTo(409);
+        String paper = bring(marit);
+        marit.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false")
+                .json();
+        marit.change(paper, "/undo");
+        marit.change(paper, "/put-right", "\"station\":\"type\",\"wordsConfirmed\":false")
+                .json();
+        assertThat(marit.change(paper, "/redo").status()).isEqualTo(409);
         assertThat(marit.get(paper).json().get("step").intValue()).isEqualTo(1);
     }
 
     @Test
     void nobodyElseCanSeeThatAPaperExists() {
-        String id = bring(marit);
+        String paper = bring(marit);
         Visitor tobias = new Visitor(port);
-        tobias.post("/api/accounts", credentials(UUID.randomUUID() + "@brackwater.example", PASSWORD));
+        tobias.signUp(UUID.randomUUID() + "@brackwater.example", PASSWORD);
         for (String path :
                 new String[] {"", "/layout", "/readings", "/proofs/1/file", "/picture?part=word/media/image1.png"}) {
-            Answer foreign = tobias.get("/api/papers/" + id + path);
+            Answer foreign = tobias.get(paper + path);
             Answer unknown = tobias.get("/api/papers/" + UUID.randomUUID() + path);
             assertThat(foreign.status()).as(path).isEqualTo(404);
             assertThat(foreign.text().replaceAll("[0-9a-f-]{36}", ""))
                     .isEqualTo(unknown.text().replaceAll("[0-9a-f-]{36}", ""));
         }
-        assertThat(tobias.post("/api/papers/" + id + "/undo", "").status()).isEqualTo(404);
-        assertThat(tobias.send("DELETE", "/api/papers/" + id, "").status()).isEqualTo(404);
-        assertThat(new Visitor(port).get("/api/papers/" + id).status()).isEqualTo(401);
-        assertThat(marit.get("/api/papers/" + id).status()).isEqualTo(200);
+        assertThat(tobias.changeAt(0, paper, "/undo", "").status()).isEqualTo(404);
+        assertThat(tobias.delete(paper).status()).isEqualTo(404);
+        assertThat(new Visitor(port).get(paper).status()).isEqualTo(401);
+        assertThat(marit.get(paper).status()).isEqualTo(200);
     }
 
     @Test
     void aBadFileIsRefusedInASentenceAndNothingIsKept() {
-        Answer answer =
-                marit.upload("/api/papers", "no paper".getBytes(StandardCharsets.UTF_8), Map.of("guide", "mla-9"));
+        Answer answer = marit.finish(
+                marit.upload("/api/papers", "no paper".getBytes(StandardCharsets.UTF_8), Map.of("guide", "mla-9")));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.response().headers().firstValue("Content-Type")).hasValue("application/problem+json");
         assertThat(answer.json().get("detail").stringValue()).contains("no .docx");
@@ -204,7 +204,7 @@ class ServerTest {
         Answer large = marit.upload("/api/papers", new byte[26 * 1024 * 1024 - 2000], Map.of("guide", "mla-9"));
         assertThat(large.status()).isEqualTo(413);
         assertThat(large.json().get("detail").stringValue()).contains("25 MB");
-        assertThat(marit.get("/api/papers").json()).isEmpty();
+        assertThat(marit.get("/api/papers").json().get("papers")).isEmpty();
     }
 
     @Test
@@ -226,15 +226,16 @@ class ServerTest {
                         .status())
                 .isEqualTo(204);
         Visitor again = new Visitor(port);
-        assertThat(again.post("/api/session", credentials(email, PASSWORD)).status())
+        assertThat(again.post("/api/session", Visitor.credentials(email, PASSWORD))
+                        .status())
                 .isEqualTo(401);
-        assertThat(again.post("/api/session", credentials(email, "another long word"))
+        assertThat(again.post("/api/session", Visitor.credentials(email, "another long word"))
                         .status())
                 .isEqualTo(200);
         int last = 0;
         for (int i = 0; i < 12; i++) {
             last = new Visitor(port)
-                    .post("/api/session", credentials(email, "guess number " + i))
+                    .post("/api/session", Visitor.credentials(email, "guess number " + i))
                     .status();
         }
         assertThat(last).isEqualTo(429);
@@ -247,26 +248,28 @@ class ServerTest {
 
     @Test
     void closingTheAccountDeletesEverythingItOwns() {
-        String id = bring(marit);
+        String paper = bring(marit);
         assertThat(marit.post("/api/account/closing", "{\"password\":\"" + PASSWORD + "\"}")
                         .status())
                 .isEqualTo(204);
         assertThat(marit.get("/api/papers").status()).isEqualTo(401);
-        for (String table : new String[] {"manuscript", "step", "proof"}) {
-            assertThat(database.sql("select count(*) from " + table + " where paper_id = ?::uuid")
-                            .param(id)
-                            .query(Integer.class)
-                            .single())
+        String id = paper.substring(paper.lastIndexOf('/') + 1);
+        for (String table : new String[] {"step", "proof"}) {
+            assertThat(count("select count(*) from " + table + " where paper_id = ?::uuid", id))
                     .as(table)
                     .isZero();
         }
+        assertThat(
+                        count(
+                                "select count(*) from manuscript m left join account a on a.id = m.account_id where a.id is null"))
+                .isZero();
     }
 
     @Test
     void deletingAPaperDeletesItsProofs() {
-        String id = bring(marit);
-        assertThat(marit.send("DELETE", "/api/papers/" + id, "").status()).isEqualTo(204);
-        assertThat(marit.get("/api/papers/" + id + "/proofs/1/file").status()).isEqualTo(404);
+        String paper = bring(marit);
+        assertThat(marit.delete(paper).status()).isEqualTo(204);
+        assertThat(marit.get(paper + "/proofs/1/file").status()).isEqualTo(404);
     }
 
     @Test

@@ -17,13 +17,23 @@ import tools.jackson.databind.json.JsonMapper;
 final class Visitor {
     private static final String BOUNDARY = "----grintel-test";
 
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient client =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final CookieManager cookies;
+    private final HttpClient client;
     private final String base;
 
     Visitor(int port) {
-        base = "http://127.0.0.1:" + port;
+        this(port, new CookieManager());
+    }
+
+    private Visitor(int port, CookieManager cookies) {
+        this.cookies = cookies;
+        this.client = HttpClient.newBuilder().cookieHandler(cookies).build();
+        this.base = "http://127.0.0.1:" + port;
+    }
+
+    /** The same person at the same browser, asking another instance. */
+    Visitor at(int port) {
+        return new Visitor(port, cookies);
     }
 
     Answer get(String path) {
@@ -63,13 +73,70 @@ final class Visitor {
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }
 
-    /** Starts work and waits until it is finished. */
-    JsonNode finish(Answer started) {
-        JsonNode work = started.json();
-        while (work.has("finished") && !work.get("finished").booleanValue()) {
-            work = get("/api/work/" + work.get("id").stringValue()).json();
+    /** Waits until work is finished. */
+    Answer finish(Answer started) {
+        Answer work = started;
+        while (work.status() / 100 == 2
+                && work.json().has("finished")
+                && !work.json().get("finished").booleanValue()) {
+            work = get("/api/work/" + work.json().get("id").stringValue());
         }
         return work;
+    }
+
+    /** Fetches what has to be examined first. */
+    Answer ready(String path) {
+        Answer answer = get(path);
+        while (answer.status() == 202) {
+            finish(answer);
+            answer = get(path);
+        }
+        return answer;
+    }
+
+    /** Opens an account. */
+    void signUp(String email, String password) {
+        Answer answer = post("/api/accounts", credentials(email, password));
+        if (answer.status() != 201) {
+            throw new IllegalStateException("No account: " + answer.text());
+        }
+    }
+
+    static String credentials(String email, String password) {
+        return "{\"email\":\"" + email + "\",\"password\":\"" + password + "\"}";
+    }
+
+    /** Brings a paper; answers its path. */
+    String bring(byte[] file, Map<String, String> fields) {
+        return "/api/papers/"
+                + finish(upload("/api/papers", file, fields))
+                        .json()
+                        .get("paper")
+                        .stringValue();
+    }
+
+    /** The present state of a paper. */
+    int revision(String paper) {
+        return get(paper).json().path("revision").asInt(0);
+    }
+
+    /** Changes a paper as it stands, and waits until that is done. */
+    Answer change(String paper, String action) {
+        return change(paper, action, "");
+    }
+
+    /** Changes a paper as it stands, and waits until that is done; the fields are those of a JSON object. */
+    Answer change(String paper, String action, String fields) {
+        return changeAt(revision(paper), paper, action, fields);
+    }
+
+    Answer changeAt(int revision, String paper, String action, String fields) {
+        String more = fields.isEmpty() ? "" : "," + fields;
+        return finish(post(paper + action, "{\"revision\":" + revision + more + "}"));
+    }
+
+    Answer delete(String paper) {
+        return send("DELETE", paper + "?revision=" + revision(paper), "");
     }
 
     private HttpRequest.Builder withToken(String path) {

@@ -22,15 +22,15 @@ public final class Examiner {
 
     /** @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits */
     public static Report examine(Paper paper, Brief brief, LayoutLimits limits) {
-        return judge(paper, Typesetter.typeset(paper, limits), brief);
+        return judge(paper, Typesetter.typeset(paper, limits), brief, limits);
     }
 
-    /** Judges a paper that is laid out already. */
-    public static Report judge(Paper paper, Proof proof, Brief brief) {
+    private static Report judge(Paper paper, Proof proof, Brief brief, LayoutLimits limits) {
         Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof), brief);
         Map<String, Verdict> verdicts = new LinkedHashMap<>();
         List<String> notMeasured = new ArrayList<>();
         for (String id : Demands.ids()) {
+            limits.check(proof.pages().size());
             Rule rule = Rules.find(id);
             Ask ask = brief.guide().ask(id);
             boolean silent = rule == null || ask.isAsked() && rule.isSilent(exam, ask);

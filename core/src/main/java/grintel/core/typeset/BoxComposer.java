@@ -68,7 +68,7 @@ final class BoxComposer {
                 Millipoints.ofTwips(frame.height()),
                 composeStacked(inside, width, FieldValues.UNCOUNTED).height());
         return new Content.Floating(
-                new Content.Box(width, height, "", ""),
+                Content.Box.ofText(width, height),
                 frame.anchor(),
                 inside,
                 true,

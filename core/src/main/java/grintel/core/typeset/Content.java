@@ -57,8 +57,17 @@ record Content(
     /** A paragraph that others share their lines with, and its first character. */
     record Share(Paragraph paragraph, int from) {}
 
-    /** A picture in the line; millipoints. */
-    record Box(int width, int height, String target, String alternative) {}
+    /**
+     * A picture in the line; millipoints.
+     *
+     * @param standIn what is said in its place, empty where it is drawn
+     */
+    record Box(int width, int height, String target, String alternative, String standIn) {
+        /** A box of text. */
+        static Box ofText(int width, int height) {
+            return new Box(width, height, "", "", "");
+        }
+    }
 
     /** Characters of a hyperlink, {@code to} not included. */
     record Link(int from, int to, String target) {}

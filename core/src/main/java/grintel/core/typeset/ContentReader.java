@@ -138,7 +138,7 @@ final class ContentReader {
                 addPicture(picture, paragraph.address(), boxes, floats);
             } else if (inline instanceof Inline.TextBox box) {
                 floats.add(new Content.Floating(
-                        new Content.Box(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height()), "", ""),
+                        Content.Box.ofText(Millipoints.ofEmu(box.width()), Millipoints.ofEmu(box.height())),
                         box.anchor(),
                         Stacked.of(box.blocks()),
                         false,
@@ -158,7 +158,8 @@ final class ContentReader {
                 Millipoints.ofEmu(picture.width()),
                 Millipoints.ofEmu(picture.height()),
                 picture.target(),
-                picture.alternative());
+                picture.alternative(),
+                StandIn.words(picture));
         Anchor anchor = picture.anchor();
         if (anchor == null) {
             boxes.put(length, box);

@@ -49,7 +49,7 @@ final class FloatPlacer {
                 remarks.add(Remarks.Kind.PICTURE_TOO_WIDE, page.number);
             }
             page.pictures.add(new PlacedPicture(
-                    x, y, box.width(), box.height(), box.target(), box.alternative(), floating.owner()));
+                    x, y, box.width(), box.height(), box.target(), box.alternative(), box.standIn(), floating.owner()));
         } else {
             int width = floating.framed() ? box.width() : Math.max(box.width(), Millipoints.PER_INCH);
             SetBox inner = boxes.composeStacked(floating.inside(), width, fields);

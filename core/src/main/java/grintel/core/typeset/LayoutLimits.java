@@ -1,5 +1,7 @@
 package grintel.core.typeset;
 
+import java.util.concurrent.CancellationException;
+
 /**
  * Bounds on laying out a paper from a stranger.
  *
@@ -15,13 +17,22 @@ public record LayoutLimits(int pages, long deadline) {
         return new LayoutLimits(MOST_PAGES, System.nanoTime() + seconds * 1_000_000_000L);
     }
 
-    /** @throws LayoutTooLargeException when the time is up or there are too many pages */
-    void check(int pagesSoFar) {
+    /**
+     * Asked again and again while pages are laid out and measured.
+     *
+     * @throws LayoutTooLargeException when the time is up or there are too many pages
+     * @throws CancellationException when the thread is interrupted: nobody wants the pages any more
+     */
+    public void check(int pagesSoFar) {
+        if (Thread.currentThread().isInterrupted()) {
+            throw new CancellationException();
+        }
         if (pagesSoFar > pages) {
             throw new LayoutTooLargeException("The paper has more than " + pages + " pages.");
         }
         if (System.nanoTime() - deadline > 0) {
-            throw new LayoutTooLargeException("Laying out the paper takes longer than is allowed for one file.");
+            throw new LayoutTooLargeException(
+                    "Setting and measuring the paper takes longer than is allowed for one file.");
         }
     }
 }

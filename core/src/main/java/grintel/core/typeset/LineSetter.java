@@ -167,6 +167,7 @@ final class LineSetter {
                             box.height(),
                             box.target(),
                             box.alternative(),
+                            box.standIn(),
                             ownerAt(entry.getKey())));
                 });
         return pictures;

@@ -87,6 +87,9 @@ final class PageBuilder {
                     each.pictures,
                     each.fills,
                     each.tables));
+            if (!each.pictures.stream().allMatch(PlacedPicture::isDrawn)) {
+                remarks.add(Remarks.Kind.PICTURE_NOT_DRAWN, each.number);
+            }
         }
         return new Proof(out, reader.faces(), remarks.sentences(reader.missing()));
     }

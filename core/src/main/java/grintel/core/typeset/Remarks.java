@@ -48,6 +48,7 @@ final class Remarks {
         ROW_TOO_HIGH("A table row that may not break is higher than the page"),
         TABLE_TOO_WIDE("A table is wider than the sheet; what lies beyond the edge cannot be seen"),
         PICTURE_TOO_WIDE("A picture is wider than the sheet; what lies beyond the edge cannot be seen"),
+        PICTURE_NOT_DRAWN("A chart, a drawing or a picture of a kind that is not drawn here stands as a labelled box"),
         CELL_TOO_NARROW("A table cell is too narrow for a single character"),
         SQUEEZED("Indents leave no room for a line; it is set a sixth of an inch wide"),
         KEPT_TOO_MUCH("Paragraphs that ask to be kept together fill more than a page and are parted");

@@ -57,6 +57,11 @@ public record Type(
                 !format.get(CharacterProperties.HIGHLIGHT).equals("none"));
     }
 
+    /** Upright black type without anything to it. */
+    static Type plain(FaceMetrics face, int halfPoints) {
+        return new Type(face, halfPoints, 0, 0, 100, Colour.AUTO, false, false, false);
+    }
+
     /** Advance width of a character in millipoints, not rounded. */
     double advance(int codePoint) {
         double width = face.advance(codePoint) * size * (Millipoints.PER_POINT / 2.0) / face.unitsPerEm();

@@ -1,7 +1,7 @@
 package grintel.formats.docx;
 
+import grintel.core.paper.ImageFormat;
 import java.util.HashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -37,13 +37,8 @@ public final class DocxPictures {
         if (!part.contains("media/")) {
             return null;
         }
-        String ending = part.substring(part.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
-        return switch (ending) {
-            case "png" -> "image/png";
-            case "jpg", "jpeg" -> "image/jpeg";
-            case "gif" -> "image/gif";
-            default -> null;
-        };
+        ImageFormat format = ImageFormat.of(part);
+        return format == null ? null : format.mediaType();
     }
 
     /**

@@ -203,6 +203,12 @@ final class PagePainter {
             out.picture(resources.add(image), picture.x(), bottom, picture.width(), picture.height());
         } else {
             out.frame(picture.x(), bottom, picture.width(), picture.height());
+            GlyphRun label = picture.label();
+            if (label != null) {
+                out.beginText();
+                text.show(label, picture.labelBaseline(), false);
+                out.endText();
+            }
         }
         out.end();
     }

@@ -4,11 +4,15 @@ import grintel.server.problem.Problem;
 import java.time.Clock;
 import java.util.Locale;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Makes, finds and ends accounts. */
+/**
+ * Makes, finds and ends accounts. Passwords are hashed outside of transactions, so that who waits for it keeps nobody
+ * from the database.
+ */
 @Service
 public class AccountService {
     private final AccountRepository accounts;
@@ -25,17 +29,25 @@ public class AccountService {
     }
 
     /** A new account. */
-    @Transactional
     public Account open(String email, String password) {
         String address = normal(email);
         if (accounts.findByEmail(address).isPresent()) {
-            throw Problem.conflict("There is an account with this address already. Sign in, or use another address.");
+            throw taken();
         }
-        return accounts.save(new Account(address, hash(password), false, clock.instant()));
+        Account account = new Account(address, hash(password), false, clock.instant());
+        try {
+            return accounts.saveAndFlush(account);
+        } catch (DataIntegrityViolationException e) {
+            // Somebody else was quicker.
+            throw taken();
+        }
+    }
+
+    private static Problem taken() {
+        return Problem.conflict("There is an account with this address already. Sign in, or use another address.");
     }
 
     /** The account of an address, if the password is right. */
-    @Transactional(readOnly = true)
     public Account verify(String email, String password) {
         Account account = accounts.findByEmail(normal(email)).orElse(null);
         boolean right = passwords.matches(password, account == null ? nobodysHash : account.passwordHash());
@@ -53,20 +65,18 @@ public class AccountService {
                         "demo@brackwater.example", hash(UUID.randomUUID().toString()), true, clock.instant())));
     }
 
-    @Transactional(readOnly = true)
     public Account get(UUID id) {
         return accounts.findById(id).orElseThrow(() -> Problem.unauthorized("Sign in again."));
     }
 
     /** Changes a password, if the present one is right. */
-    @Transactional
     public void changePassword(UUID id, String current, String next) {
         Account account = own(id, current);
         account.changePassword(hash(next));
+        accounts.save(account);
     }
 
     /** Ends an account with everything it owns, if the password is right. */
-    @Transactional
     public void close(UUID id, String password) {
         accounts.delete(own(id, password));
     }

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -25,6 +26,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api", produces = "application/json")
 class SessionController {
+    private static final int LONGEST = 200;
+
     private final AccountService accounts;
     private final SignInLimits limits;
     private final Sessions sessions;
@@ -106,25 +109,35 @@ class SessionController {
     record PersonView(String email, boolean demo) {}
 
     record Credentials(
-            @NotBlank(message = "Give your e-mail address.") String email,
-            @NotBlank(message = "Give your password.") String password) {}
+            @NotBlank(message = "Give your e-mail address.")
+            @Size(max = LONGEST, message = "This is no e-mail address.")
+            String email,
+
+            @NotBlank(message = "Give your password.")
+            @Size(max = LONGEST, message = "A password has at most 200 characters.")
+            String password) {}
 
     record NewAccount(
             @NotBlank(message = "Give your e-mail address.")
             @Email(message = "This is no e-mail address.")
-            @Size(max = 200)
+            @Size(max = LONGEST, message = "This is no e-mail address.")
             String email,
 
-            @Size(min = 10, max = 200, message = "A password has at least 10 characters.")
+            @NotNull(message = "Give a password.")
+            @Size(min = 10, max = LONGEST, message = "A password has 10 to 200 characters.")
             String password) {}
 
     record PasswordChange(
             @NotBlank(message = "Give your present password.")
+            @Size(max = LONGEST, message = "A password has at most 200 characters.")
             String current,
 
-            @Size(min = 10, max = 200, message = "A password has at least 10 characters.")
+            @NotNull(message = "Give a new password.")
+            @Size(min = 10, max = LONGEST, message = "A password has 10 to 200 characters.")
             String next) {}
 
     record AccountClosing(
-            @NotBlank(message = "Give your password.") String password) {}
+            @NotBlank(message = "Give your password.")
+            @Size(max = LONGEST, message = "A password has at most 200 characters.")
+            String password) {}
 }

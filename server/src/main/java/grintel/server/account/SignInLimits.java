@@ -1,43 +1,56 @@
 package grintel.server.account;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import grintel.server.problem.Problem;
-import io.github.bucket4j.Bucket;
-import java.time.Duration;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Limits how often a sign-in may be tried for one address, and from one machine. */
+/** Limits how often a sign-in may be tried for one address, and from one machine, at all instances together. */
 @Component
 class SignInLimits {
     private static final int TRIES_FOR_ADDRESS = 8;
     private static final int TRIES_FROM_MACHINE = 60;
-    private static final Duration WINDOW = Duration.ofMinutes(10);
+    private static final int WINDOW_SECONDS = 600;
 
-    private final Cache<String, Bucket> buckets =
-            Caffeine.newBuilder().expireAfterAccess(WINDOW).maximumSize(100_000).build();
+    private final SignInTriesRepository tries;
 
-    /** Counts one try; refuses when there were too many. */
-    void count(String email, String machine) {
-        boolean address = bucket("a:" + email.strip().toLowerCase(Locale.ROOT), TRIES_FOR_ADDRESS)
-                .tryConsume(1);
-        boolean from = bucket("m:" + machine, TRIES_FROM_MACHINE).tryConsume(1);
-        if (!address || !from) {
+    SignInLimits(SignInTriesRepository tries) {
+        this.tries = tries;
+    }
+
+    /**
+     * Counts one try.
+     *
+     * @throws Problem when there were too many
+     */
+    @Transactional(noRollbackFor = Problem.class)
+    public void count(String email, String machine) {
+        tries.forgetOld(WINDOW_SECONDS);
+        int forAddress = tries.count(address(email), WINDOW_SECONDS);
+        int fromMachine = tries.count(digest("machine " + machine), WINDOW_SECONDS);
+        if (forAddress > TRIES_FOR_ADDRESS || fromMachine > TRIES_FROM_MACHINE) {
             throw Problem.tooMany("There were too many tries to sign in. Wait ten minutes, then try again.");
         }
     }
 
     /** Forgets the tries for an address after a sign-in that went well. */
-    void clear(String email) {
-        buckets.invalidate("a:" + email.strip().toLowerCase(Locale.ROOT));
+    @Transactional
+    public void clear(String email) {
+        tries.forget(address(email));
     }
 
-    private Bucket bucket(String key, int tries) {
-        return buckets.get(
-                key,
-                each -> Bucket.builder()
-                        .addLimit(limit -> limit.capacity(tries).refillIntervally(tries, WINDOW))
-                        .build());
+    private static byte[] address(String email) {
+        return digest("address " + email.strip().toLowerCase(Locale.ROOT));
+    }
+
+    private static byte[] digest(String key) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
+        }
     }
 }

@@ -7,25 +7,50 @@ import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.guide.Brief;
 import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.ProofPage;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.pdf.PdfDetails;
 import grintel.formats.pdf.PdfWriter;
 import java.time.Clock;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
-/** Reads, examines and mends files, and keeps the last few examinations. */
+/** Reads, examines and mends files, and keeps the last examinations in memory, as many as have room. */
 @Component
 public class Examinations {
     private static final int SECONDS = 20;
-    private static final int KEPT = 40;
 
-    private final Cache<Key, Report> reports =
-            Caffeine.newBuilder().maximumSize(KEPT).build();
+    /** About how many bytes a line of a page takes in memory, with its share of the paper; measured on the samples. */
+    private static final int BYTES_OF_LINE = 3000;
+
+    private final Cache<Key, Report> reports;
     private final Clock clock;
 
+    /** Keeps as many examinations as a quarter of the memory there is holds. */
+    @Autowired
     Examinations(Clock clock) {
+        this(clock, Runtime.getRuntime().maxMemory() / 4 / BYTES_OF_LINE);
+    }
+
+    /** Keeps examinations of so many lines together. */
+    Examinations(Clock clock, long mostLines) {
         this.clock = clock;
+        this.reports = Caffeine.newBuilder()
+                .executor(Runnable::run)
+                .maximumWeight(mostLines)
+                .weigher((Key key, Report report) -> (int) Math.min(lines(report), mostLines))
+                .build();
+    }
+
+    /** What an examination weighs. None is heavier than all there is room for, so that each can be shown. */
+    private static long lines(Report report) {
+        long lines = 1;
+        for (ProofPage page : report.proof().pages()) {
+            lines += 1 + page.lines().size();
+        }
+        return lines;
     }
 
     /** Reads a file from a stranger. */
@@ -40,12 +65,12 @@ public class Examinations {
         return Examiner.examine(file.paper(), brief, LayoutLimits.within(SECONDS));
     }
 
-    /** The examination of a stored file; made when it is first asked for. */
-    public Report of(UUID manuscript, byte[] bytes, Brief brief) {
-        return reports.get(new Key(manuscript, brief), key -> examine(read(bytes, stage -> {}), brief, stage -> {}));
+    /** The examination of a stored file, if it is in memory. */
+    public @Nullable Report known(UUID manuscript, Brief brief) {
+        return reports.getIfPresent(new Key(manuscript, brief));
     }
 
-    /** Keeps an examination that is at hand already. */
+    /** Keeps an examination. */
     public void keep(UUID manuscript, Report report) {
         reports.put(new Key(manuscript, report.brief()), report);
     }

@@ -26,22 +26,9 @@ class DemoPapers {
     void lay() {
         Account demo = accounts.demo();
         if (papers.hasNone(demo.id())) {
-            papers.bring(
-                    demo.id(),
-                    "fog-bells-study.docx",
-                    UntidyStudy.write(),
-                    "apa-7-student",
-                    "Ekwall",
-                    "Fog Bells",
-                    stage -> {});
-            papers.bring(
-                    demo.id(),
-                    "lamps-essay.docx",
-                    UntidyEssay.write(),
-                    "mla-9",
-                    "Solvane",
-                    "Lamps on the Low Canal",
-                    stage -> {});
+            papers.lay(demo.id(), "fog-bells-study.docx", UntidyStudy.write(), "apa-7-student", "Ekwall", "Fog Bells");
+            papers.lay(
+                    demo.id(), "lamps-essay.docx", UntidyEssay.write(), "mla-9", "Solvane", "Lamps on the Low Canal");
         }
     }
 }

@@ -33,11 +33,16 @@ record BriefChoice(String guide, String surname, String shortTitle) {
         return plain;
     }
 
-    Brief brief() {
+    /** The guide, which was there when the choice was made. */
+    Guide found() {
         Guide found = Guides.find(guide);
         if (found == null) {
-            throw new IllegalStateException("The choice was checked when it was made");
+            throw new IllegalStateException("A stored paper names the guide " + guide);
         }
-        return Brief.of(found, null, Facts.of(surname, shortTitle));
+        return found;
+    }
+
+    Brief brief() {
+        return Brief.of(found(), null, Facts.of(surname, shortTitle));
     }
 }

@@ -12,6 +12,7 @@ import grintel.core.typeset.PlacedTable;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
+import java.util.AbstractList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -30,7 +31,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
         Proof proof = report.proof();
         Map<ParagraphAddress, Integer> notes = notes(report.paper());
         return new LayoutView(
-                proof.pages().stream().map(page -> PageView.of(page, notes)).toList(),
+                new PageViews(proof.pages(), notes),
                 proof.faces().entrySet().stream()
                         .map(entry -> new FaceView(
                                 entry.getKey(),
@@ -46,6 +47,27 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
         Map<ParagraphAddress, Integer> out = new HashMap<>();
         paper.noteParagraphs().forEach(paragraph -> out.put(paragraph.address(), out.size()));
         return out;
+    }
+
+    /** The views of pages, each made when it is written out, so that those of a long paper are never there all at once. */
+    private static final class PageViews extends AbstractList<PageView> {
+        private final List<ProofPage> pages;
+        private final Map<ParagraphAddress, Integer> notes;
+
+        PageViews(List<ProofPage> pages, Map<ParagraphAddress, Integer> notes) {
+            this.pages = pages;
+            this.notes = notes;
+        }
+
+        @Override
+        public PageView get(int index) {
+            return PageView.of(pages.get(index), notes);
+        }
+
+        @Override
+        public int size() {
+            return pages.size();
+        }
     }
 
     /**
@@ -179,8 +201,21 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
         }
     }
 
-    /** A picture; {@code part} names it in the file. */
-    record PictureView(double x, double y, double width, double height, String part, String alternative) {
+    /**
+     * A picture.
+     *
+     * @param part names it in the file
+     * @param label what is said in a box in its place where it is not drawn, missing where it is
+     */
+    record PictureView(
+            double x,
+            double y,
+            double width,
+            double height,
+            String part,
+            String alternative,
+
+            @Nullable LabelView label) {
         static PictureView of(PlacedPicture picture) {
             return new PictureView(
                     points(picture.x()),
@@ -188,7 +223,23 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                     points(picture.width()),
                     points(picture.height()),
                     picture.target(),
-                    picture.alternative());
+                    picture.alternative(),
+                    picture.isDrawn() ? null : LabelView.of(picture));
+        }
+    }
+
+    /**
+     * The words in a box that stands for a picture.
+     *
+     * @param run missing where there is no room for them
+     * @param y the baseline
+     */
+    record LabelView(
+            String text, double y, @Nullable RunView run) {
+        static LabelView of(PlacedPicture picture) {
+            GlyphRun run = picture.label();
+            return new LabelView(
+                    picture.standIn(), points(picture.labelBaseline()), run == null ? null : RunView.of(run));
         }
     }
 

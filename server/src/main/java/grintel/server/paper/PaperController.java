@@ -1,20 +1,23 @@
 package grintel.server.paper;
 
 import grintel.formats.docx.DocxPictures;
-import grintel.server.check.CheckJobs;
-import grintel.server.paper.PaperService.Outcome;
-import grintel.server.paper.PaperService.PutRightWish;
-import grintel.server.paper.PaperService.Understanding;
-import grintel.server.paper.PaperViews.PaperSummary;
+import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
+import grintel.server.paper.PaperViews.PapersView;
 import grintel.server.paper.PaperViews.ProofView;
-import grintel.server.paper.Step.PutRightReading;
 import grintel.server.problem.Problem;
 import grintel.server.security.SignedIn;
-import java.io.IOException;
+import grintel.server.work.WorkQueue;
+import grintel.server.work.WorkStatus;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -32,32 +35,35 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A person's papers. */
 @RestController
 @RequestMapping(path = "/api", produces = "application/json")
 class PaperController {
-    private static final String DOCX = "application/vnd.openxmlformats-officedocument.wordprocessingml.document";
-
     private final PaperService papers;
-    private final CheckJobs jobs;
+    private final WorkQueue queue;
+    private final Uploads uploads;
+    private final JsonMapper json;
 
-    PaperController(PaperService papers, CheckJobs jobs) {
+    PaperController(PaperService papers, WorkQueue queue, Uploads uploads, JsonMapper json) {
         this.papers = papers;
-        this.jobs = jobs;
+        this.queue = queue;
+        this.uploads = uploads;
+        this.json = json;
     }
 
     @GetMapping("/papers")
-    List<PaperSummary> all(@AuthenticationPrincipal SignedIn person) {
-        return papers.all(person.id()).stream().map(PaperSummary::of).toList();
+    PapersView all(@AuthenticationPrincipal SignedIn person) {
+        return PapersView.of(papers.all(person.id()));
     }
 
     /** Says what was understood of a file, without keeping it. */
     @PostMapping(path = "/understanding", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     WorkView understand(
             @AuthenticationPrincipal SignedIn person, @RequestParam MultipartFile file, @RequestParam String guide) {
-        byte[] bytes = bytes(file);
-        return WorkView.of(jobs.start(person.id(), progress -> papers.understand(bytes, guide, progress)));
+        UUID work = uploads.take(file, bytes -> papers.understand(person.id(), bytes, guide));
+        return view(queue.await(person.id(), work));
     }
 
     /** Keeps a paper. */
@@ -68,16 +74,23 @@ class PaperController {
             @RequestParam String guide,
             @RequestParam(defaultValue = "") String surname,
             @RequestParam(defaultValue = "") String shortTitle) {
-        byte[] bytes = bytes(file);
-        String name = fileName(file);
-        return WorkView.of(jobs.start(
-                person.id(), progress -> papers.bring(person.id(), name, bytes, guide, surname, shortTitle, progress)));
+        BriefChoice brief = BriefChoice.of(guide, surname, shortTitle);
+        String name = Uploads.name(file);
+        UUID work = uploads.take(file, bytes -> papers.bring(person.id(), name, brief, bytes));
+        return view(queue.await(person.id(), work));
     }
 
     /** How work that takes longer is getting on. */
     @GetMapping("/work/{id}")
     WorkView work(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return WorkView.of(jobs.find(person.id(), id));
+        return view(queue.find(person.id(), id));
+    }
+
+    /** Has work stopped. */
+    @DeleteMapping("/work/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        queue.stop(person.id(), id);
     }
 
     @GetMapping("/papers/{id}")
@@ -85,89 +98,129 @@ class PaperController {
         return PaperView.of(papers.load(person.id(), id));
     }
 
-    /** The pages of the paper as it stands, or of a numbered proof. */
+    /** The pages of the paper as it stands, or of a numbered proof; or the work that sets them. */
     @GetMapping("/papers/{id}/layout")
-    LayoutView layout(
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = LayoutView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<Object> layout(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return LayoutView.of(papers.examined(person.id(), id, proof).report());
+        return whenReady(papers.examined(person.id(), id, proof), ready -> LayoutView.of(ready.report()));
     }
 
-    /** The readings of the paper as it stands, or of a numbered proof. */
+    /** The readings of the paper as it stands, or of a numbered proof; or the work that takes them. */
     @GetMapping("/papers/{id}/readings")
-    ReadingsView readings(
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ReadingsView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<Object> readings(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof) {
-        PaperService.Examined examined = papers.examined(person.id(), id, proof);
-        return ReadingsView.of(examined.report(), examined.stets());
+        return whenReady(
+                papers.examined(person.id(), id, proof), ready -> ReadingsView.of(ready.report(), ready.stets()));
     }
 
-    /** What a station measures on each page of the paper as it stands, or of a numbered proof. */
+    /** What a station measures on each page of the paper as it stands, or of a numbered proof; or the work before. */
     @GetMapping("/papers/{id}/strokes")
-    StrokesView strokes(
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = StrokesView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<Object> strokes(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam String station,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return StrokesView.of(papers.examined(person.id(), id, proof).report(), station);
+        return whenReady(papers.examined(person.id(), id, proof), ready -> StrokesView.of(ready.report(), station));
+    }
+
+    private ResponseEntity<Object> whenReady(Examined examined, Function<Examined.Ready, Object> view) {
+        if (examined instanceof Examined.Ready ready) {
+            return ResponseEntity.ok(view.apply(ready));
+        }
+        return ResponseEntity.accepted().body(view(((Examined.UnderWay) examined).work()));
     }
 
     @PostMapping("/papers/{id}/put-right")
     WorkView putRight(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
-        PutRightWish wish = new PutRightWish(
+        Wishes.PutRight wish = new Wishes.PutRight(
+                id,
+                wanted.revision(),
                 wanted.reading(),
                 wanted.places() == null ? List.of() : wanted.places(),
                 wanted.station(),
                 wanted.wordsConfirmed());
-        return WorkView.of(jobs.start(person.id(), progress -> papers.putRight(person.id(), id, wish, progress)));
+        return view(papers.putRight(person.id(), wish));
     }
 
     /** Lets a finding stand as it is. */
     @PostMapping("/papers/{id}/stet")
-    PaperView stet(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody StetRequest wanted) {
-        papers.stet(person.id(), id, wanted.reading(), wanted.reason());
-        return paper(person, id);
+    WorkView stet(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @Valid @RequestBody StetRequest wanted) {
+        return view(
+                papers.stet(person.id(), new Wishes.Stet(id, wanted.revision(), wanted.reading(), wanted.reason())));
     }
 
     /** Takes back that a finding stands. */
     @PostMapping("/papers/{id}/stet/lift")
-    PaperView liftStet(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody LiftRequest wanted) {
-        papers.liftStet(person.id(), id, wanted.reading());
-        return paper(person, id);
+    WorkView liftStet(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @Valid @RequestBody LiftRequest wanted) {
+        return view(papers.lift(person.id(), new Wishes.Lift(id, wanted.revision(), wanted.reading())));
+    }
+
+    private WorkView view(WorkStatus work) {
+        return WorkView.of(work, json);
     }
 
     @PostMapping("/papers/{id}/undo")
-    PaperView undo(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        papers.undo(person.id(), id);
+    PaperView undo(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody RevisionRequest wanted) {
+        papers.undo(person.id(), id, wanted.revision());
         return paper(person, id);
     }
 
     @PostMapping("/papers/{id}/redo")
-    PaperView redo(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        papers.redo(person.id(), id);
+    PaperView redo(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody RevisionRequest wanted) {
+        papers.redo(person.id(), id, wanted.revision());
         return paper(person, id);
     }
 
     /** Makes a numbered proof of the paper as it stands, to be fetched next. */
     @PostMapping("/papers/{id}/proofs")
-    ProofView handBack(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return ProofView.of(papers.handBack(person.id(), id));
+    ProofView handBack(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody RevisionRequest wanted) {
+        return ProofView.of(papers.handBack(person.id(), id, wanted.revision()));
     }
 
-    @GetMapping(path = "/papers/{id}/proofs/{number}/file", produces = DOCX)
+    @GetMapping(path = "/papers/{id}/proofs/{number}/file", produces = PaperService.DOCX)
     ResponseEntity<byte[]> file(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
         return attachment(papers.fileOfProof(person.id(), id, number));
     }
 
-    @GetMapping(path = "/papers/{id}/proofs/{number}/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
-        return attachment(papers.pdfOfProof(person.id(), id, number));
+    /** The PDF of a numbered proof; or the work that sets its pages first. */
+    @GetMapping(path = "/papers/{id}/proofs/{number}/pdf", produces = MediaType.ALL_VALUE)
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PDF_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    @ApiResponse(
+            responseCode = "202",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> pdf(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
+        Examined examined = papers.examined(person.id(), id, number);
+        if (examined instanceof Examined.Ready ready) {
+            return attachment(papers.pdfOfProof(person.id(), id, number, ready.report()));
+        }
+        return ResponseEntity.accepted()
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(view(((Examined.UnderWay) examined).work()));
     }
 
     private static ResponseEntity<byte[]> attachment(PaperService.HandedBack file) {
@@ -175,6 +228,7 @@ class PaperController {
                 .filename(file.name(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(file.type()))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
                 .body(file.content());
     }
@@ -194,72 +248,33 @@ class PaperController {
 
     @DeleteMapping("/papers/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        papers.delete(person.id(), id);
+    void delete(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestParam int revision) {
+        papers.delete(person.id(), id, revision);
     }
 
-    private static byte[] bytes(MultipartFile file) {
-        try {
-            return file.getBytes();
-        } catch (IOException e) {
-            throw Problem.badRequest("The file did not arrive whole. Bring it again.");
-        }
-    }
-
-    private static String fileName(MultipartFile file) {
-        String name = file.getOriginalFilename();
-        String plain =
-                name == null ? "" : name.replaceAll("[\\\\/\\p{Cntrl}]", " ").strip();
-        return plain.isEmpty() ? "paper.docx" : plain.length() > 200 ? plain.substring(plain.length() - 200) : plain;
-    }
-
-    /** What to put right: one reading, a station, or all where neither is named. */
+    /**
+     * What to put right: one reading, a station, or all where neither is named.
+     *
+     * @param revision the state of the paper that was looked at
+     */
     record PutRightRequest(
+            int revision,
             @Nullable String reading,
             @Nullable List<String> places,
             @Nullable String station,
             boolean wordsConfirmed) {}
 
     /** A finding to let stand, and why. */
-    record StetRequest(String reading, String reason) {}
+    record StetRequest(
+            int revision,
+            @NotNull(message = "Name a reading.") String reading,
+            @NotNull(message = "Give a reason.") String reason) {}
 
     /** A finding that shall not stand any more. */
-    record LiftRequest(String reading) {}
+    record LiftRequest(
+            int revision,
+            @NotNull(message = "Name a reading.") String reading) {}
 
-    /**
-     * Work under way or done.
-     *
-     * @param stage what is being done
-     * @param understanding the result of understanding a file
-     * @param paper the result of bringing one
-     * @param done the result of putting right: a phrase for each reading
-     * @param changed what putting right changed in the file, a phrase each
-     */
-    record WorkView(
-            UUID id,
-            boolean finished,
-            String stage,
-            @Nullable Understanding understanding,
-            @Nullable UUID paper,
-            @Nullable List<String> done,
-            @Nullable List<String> changed) {
-        static WorkView of(CheckJobs.Job<?> job) {
-            if (!job.isDone()) {
-                return new WorkView(job.id(), false, job.stage(), null, null, null, null);
-            }
-            Object result = job.result();
-            return new WorkView(
-                    job.id(),
-                    true,
-                    job.stage(),
-                    result instanceof Understanding understanding ? understanding : null,
-                    result instanceof UUID paper ? paper : null,
-                    result instanceof Outcome outcome
-                            ? outcome.done().stream()
-                                    .map(reading -> PutRightReading.of(reading).text())
-                                    .toList()
-                            : null,
-                    result instanceof Outcome outcome ? outcome.changed() : null);
-        }
-    }
+    /** A change of a paper, meant for the state of it that was looked at. */
+    record RevisionRequest(int revision) {}
 }

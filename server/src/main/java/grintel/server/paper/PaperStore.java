@@ -4,11 +4,19 @@ import grintel.server.problem.Problem;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps papers with their steps and proofs. Nothing here examines anything, so that transactions stay short. */
+/**
+ * Keeps papers with their steps and proofs. Nothing here examines anything, so that transactions stay short. What
+ * changes a paper names the revision it was meant for, and changes nothing where that is not the present one any more;
+ * the changes of an account come one after the other.
+ */
 @Component
 class PaperStore {
     private static final int MOST_PAPERS = 200;
@@ -17,6 +25,7 @@ class PaperStore {
     private final ManuscriptRepository manuscripts;
     private final StepRepository steps;
     private final ProofRepository proofs;
+    private final StorageProperties storage;
     private final Clock clock;
 
     PaperStore(
@@ -24,17 +33,25 @@ class PaperStore {
             ManuscriptRepository manuscripts,
             StepRepository steps,
             ProofRepository proofs,
+            StorageProperties storage,
             Clock clock) {
         this.papers = papers;
         this.manuscripts = manuscripts;
         this.steps = steps;
         this.proofs = proofs;
+        this.storage = storage;
         this.clock = clock;
     }
 
+    /** All papers of an account, and the room their files take. */
     @Transactional(readOnly = true)
-    List<StoredPaper> all(UUID account) {
-        return papers.findByAccountIdOrderByChangedAtDesc(account);
+    Shelf all(UUID account) {
+        Map<UUID, Step> current =
+                steps.current(account).stream().collect(Collectors.toMap(Step::paperId, Function.identity()));
+        List<Shelved> shelved = papers.findByAccountIdOrderByChangedAtDesc(account).stream()
+                .map(paper -> new Shelved(paper, at(current.get(paper.id()), paper.id())))
+                .toList();
+        return new Shelf(shelved, manuscripts.bytes(account), storage.mostBytes());
     }
 
     /** A paper with its steps and proofs, if it is the account's own. */
@@ -44,82 +61,118 @@ class PaperStore {
         return new Loaded(paper, steps.findByPaperIdOrderByOrdinal(id), proofs.findByPaperIdOrderByNumber(id));
     }
 
-    /** The step a paper stands at, with its file. */
+    /** The step a paper stands at. */
     @Transactional(readOnly = true)
     Standing current(UUID account, UUID id) {
-        return standing(own(account, id), 0);
+        StoredPaper paper = own(account, id);
+        Step step = step(id, paper.currentStep());
+        return new Standing(paper, step.stets(), step.manuscriptId());
     }
 
-    /** The step next to the one a paper stands at, with its file. */
+    /**
+     * The step a paper stands at.
+     *
+     * @throws Problem when the paper has changed since that revision
+     */
     @Transactional(readOnly = true)
-    Standing neighbour(UUID account, UUID id, int by) {
-        return standing(own(account, id), by);
+    Standing at(UUID account, UUID id, int revision) {
+        Standing standing = current(account, id);
+        refuseOther(standing.paper(), revision);
+        return standing;
     }
 
-    private Standing standing(StoredPaper paper, int by) {
-        Step step = steps.findByPaperIdAndOrdinal(paper.id(), paper.currentStep() + by)
-                .orElseThrow(
-                        () -> Problem.conflict(by < 0 ? "There is nothing to undo." : "There is nothing to redo."));
-        return new Standing(paper, step.stets(), manuscript(step.manuscriptId()));
+    /** A numbered proof; nothing stands in it. */
+    @Transactional(readOnly = true)
+    Standing ofProof(UUID account, UUID id, int number) {
+        StoredPaper paper = own(account, id);
+        return proofs.findByPaperIdAndNumber(id, number)
+                .map(proof -> new Standing(paper, Stets.NONE, proof.manuscriptId()))
+                .orElseThrow(() -> Problem.notFound("There is no such proof."));
+    }
+
+    /** The bytes of a file. */
+    @Transactional(readOnly = true)
+    byte[] content(UUID manuscript) {
+        return manuscripts
+                .findById(manuscript)
+                .orElseThrow(() -> Problem.notFound("This file is not kept any more. Load the paper again."))
+                .content();
     }
 
     @Transactional
-    Added add(UUID account, String title, String fileName, BriefChoice choice, byte[] bytes, StationStates states) {
+    Added add(UUID account, String title, String fileName, BriefChoice brief, byte[] bytes, StationStates states) {
+        lock(account);
         if (papers.countByAccountId(account) >= MOST_PAPERS) {
             throw Problem.conflict("You have 200 papers here. Delete one to bring another.");
         }
         Instant now = clock.instant();
-        StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, choice, now));
-        Manuscript manuscript = manuscripts.save(new Manuscript(paper.id(), bytes));
-        steps.save(new Step(paper.id(), 0, Step.Made.labelled("Brought"), Stets.NONE, manuscript.id(), now));
-        proofs.save(new StoredProof(paper.id(), 1, StoredProof.Reason.BROUGHT, manuscript.id(), now));
-        paper.standAt(0, states, now);
-        return new Added(paper.id(), manuscript.id());
+        StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, brief, now));
+        UUID manuscript = keep(account, bytes);
+        steps.save(new Step(paper.id(), 0, Step.Details.labelled("Brought", Stets.NONE, states), manuscript, now));
+        proofs.save(new StoredProof(paper.id(), 1, StoredProof.Reason.BROUGHT, manuscript, now));
+        return new Added(paper.id(), manuscript);
     }
 
-    /** Adds a step with a new file after the one a paper stands at; steps that could have been redone are gone then. */
+    /**
+     * Adds a step with a new file after the one a paper stands at; steps that could have been redone are gone then.
+     *
+     * @return the file
+     */
     @Transactional
-    UUID addStep(Standing from, Step.Made made, byte[] bytes, StationStates states) {
+    UUID addStep(Standing from, Step.Details details, byte[] bytes) {
         StoredPaper paper = unmoved(from);
-        Manuscript manuscript = manuscripts.save(new Manuscript(paper.id(), bytes));
-        append(paper, made, from.stets(), manuscript.id(), states);
-        return manuscript.id();
+        UUID manuscript = keep(paper.accountId(), bytes);
+        append(paper, details, manuscript);
+        return manuscript;
     }
 
     /** Adds a step that changes what the writer lets stand, not the file. */
     @Transactional
-    void addStet(Standing from, Step.Made made, Stets stets, StationStates states) {
-        append(unmoved(from), made, stets, from.manuscript().id(), states);
+    void addStet(Standing from, Step.Details details) {
+        append(unmoved(from), details, from.manuscript());
     }
 
-    /** The paper, if it still stands where it did when work on it began. */
     private StoredPaper unmoved(Standing from) {
-        StoredPaper paper = own(from.paper().accountId(), from.paper().id());
-        if (paper.currentStep() != from.paper().currentStep()) {
-            throw Problem.conflict("The paper was changed in another window. Load it again.");
-        }
-        return paper;
+        return changing(
+                from.paper().accountId(), from.paper().id(), from.paper().revision());
     }
 
-    private void append(StoredPaper paper, Step.Made made, Stets stets, UUID manuscript, StationStates states) {
+    private void append(StoredPaper paper, Step.Details details, UUID manuscript) {
         Instant now = clock.instant();
         int next = paper.currentStep() + 1;
         steps.deleteByPaperIdAndOrdinalGreaterThan(paper.id(), paper.currentStep());
         steps.flush();
-        steps.save(new Step(paper.id(), next, made, stets, manuscript, now));
-        paper.standAt(next, states, now);
+        steps.save(new Step(paper.id(), next, details, manuscript, now));
+        paper.standAt(next, now);
+        manuscripts.collect(paper.accountId());
     }
 
+    /** The same file of the account, or a new one while there is room. */
+    private UUID keep(UUID account, byte[] bytes) {
+        return manuscripts.find(account, Manuscript.hash(bytes)).orElseGet(() -> {
+            if (manuscripts.bytes(account) + bytes.length > storage.mostBytes()) {
+                throw Problem.conflict("Your papers take up " + storage.mostInWords()
+                        + ", as much as an account may keep. Delete a paper you no longer need, then try again.");
+            }
+            return manuscripts.save(new Manuscript(account, bytes)).id();
+        });
+    }
+
+    /** Moves a paper to the step before or after. */
     @Transactional
-    void move(UUID account, UUID id, int by, StationStates states) {
-        StoredPaper paper = own(account, id);
-        paper.standAt(paper.currentStep() + by, states, clock.instant());
+    void move(UUID account, UUID id, int revision, int by) {
+        StoredPaper paper = changing(account, id, revision);
+        int to = paper.currentStep() + by;
+        if (steps.findByPaperIdAndOrdinal(id, to).isEmpty()) {
+            throw Problem.conflict(by < 0 ? "There is nothing to undo." : "There is nothing to redo.");
+        }
+        paper.standAt(to, clock.instant());
     }
 
     /** Makes a proof of the step a paper stands at, unless the last proof is of the same file. */
     @Transactional
-    StoredProof handBack(UUID account, UUID id) {
-        StoredPaper paper = own(account, id);
+    StoredProof handBack(UUID account, UUID id, int revision) {
+        StoredPaper paper = changing(account, id, revision);
         UUID manuscript = step(id, paper.currentStep()).manuscriptId();
         List<StoredProof> made = proofs.findByPaperIdOrderByNumber(id);
         StoredProof last = made.get(made.size() - 1);
@@ -130,18 +183,30 @@ class PaperStore {
                 new StoredProof(id, last.number() + 1, StoredProof.Reason.HANDED_BACK, manuscript, clock.instant()));
     }
 
-    /** A numbered proof with its file; nothing stands in it. */
-    @Transactional(readOnly = true)
-    Standing ofProof(UUID account, UUID id, int number) {
-        StoredPaper paper = own(account, id);
-        return proofs.findByPaperIdAndNumber(id, number)
-                .map(proof -> new Standing(paper, Stets.NONE, manuscript(proof.manuscriptId())))
-                .orElseThrow(() -> Problem.notFound("There is no such proof."));
+    @Transactional
+    void delete(UUID account, UUID id, int revision) {
+        papers.delete(changing(account, id, revision));
+        manuscripts.collect(account);
     }
 
-    @Transactional
-    void delete(UUID account, UUID id) {
-        papers.delete(own(account, id));
+    /** The paper, to be changed, with the account locked so that nothing comes between. */
+    private StoredPaper changing(UUID account, UUID id, int revision) {
+        lock(account);
+        StoredPaper paper = own(account, id);
+        refuseOther(paper, revision);
+        return paper;
+    }
+
+    private void lock(UUID account) {
+        if (papers.lockAccount(account).isEmpty()) {
+            throw Problem.unauthorized("Sign in again.");
+        }
+    }
+
+    private static void refuseOther(StoredPaper paper, int revision) {
+        if (paper.revision() != revision) {
+            throw Problem.changedElsewhere();
+        }
     }
 
     private StoredPaper own(UUID account, UUID id) {
@@ -149,13 +214,26 @@ class PaperStore {
     }
 
     private Step step(UUID id, int ordinal) {
-        return steps.findByPaperIdAndOrdinal(id, ordinal)
-                .orElseThrow(() -> new IllegalStateException("Paper " + id + " has no step " + ordinal));
+        return at(steps.findByPaperIdAndOrdinal(id, ordinal).orElse(null), id);
     }
 
-    private Manuscript manuscript(UUID id) {
-        return manuscripts.findById(id).orElseThrow(() -> new IllegalStateException("There is no manuscript " + id));
+    private static Step at(@Nullable Step step, UUID paper) {
+        if (step == null) {
+            throw new IllegalStateException("Paper " + paper + " stands at no step");
+        }
+        return step;
     }
+
+    /**
+     * The papers of an account.
+     *
+     * @param bytes what their files take
+     * @param mostBytes what they may take
+     */
+    record Shelf(List<Shelved> papers, long bytes, long mostBytes) {}
+
+    /** A paper and the step it stands at. */
+    record Shelved(StoredPaper paper, Step step) {}
 
     /** A paper with its steps and proofs. */
     record Loaded(StoredPaper paper, List<Step> steps, List<StoredProof> proofs) {}
@@ -167,6 +245,7 @@ class PaperStore {
      * A paper at one of its steps or proofs.
      *
      * @param stets what the writer lets stand there
+     * @param manuscript the file there
      */
-    record Standing(StoredPaper paper, Stets stets, Manuscript manuscript) {}
+    record Standing(StoredPaper paper, Stets stets, UUID manuscript) {}
 }

@@ -1,6 +1,8 @@
 package grintel.server.paper;
 
 import grintel.server.paper.PaperStore.Loaded;
+import grintel.server.paper.PaperStore.Shelf;
+import grintel.server.paper.PaperStore.Shelved;
 import grintel.server.paper.StationStates.StationView;
 import java.time.Instant;
 import java.util.List;
@@ -11,9 +13,27 @@ import java.util.UUID;
 final class PaperViews {
     private PaperViews() {}
 
-    /** A paper in the list. */
+    /**
+     * All papers of an account, the one touched last first.
+     *
+     * @param bytes what all their files take
+     * @param mostBytes what they may take
+     */
+    record PapersView(List<PaperSummary> papers, long bytes, long mostBytes) {
+        static PapersView of(Shelf shelf) {
+            return new PapersView(
+                    shelf.papers().stream().map(PaperSummary::of).toList(), shelf.bytes(), shelf.mostBytes());
+        }
+    }
+
+    /**
+     * A paper in the list.
+     *
+     * @param revision names its present state in requests that change it
+     */
     record PaperSummary(
             UUID id,
+            int revision,
             String title,
             String fileName,
             String guide,
@@ -21,22 +41,26 @@ final class PaperViews {
             int words,
             Instant changedAt,
             List<StationView> stations) {
-        static PaperSummary of(StoredPaper paper) {
+        static PaperSummary of(Shelved shelved) {
+            StoredPaper paper = shelved.paper();
+            StationStates states = shelved.step().details().states();
             return new PaperSummary(
                     paper.id(),
+                    paper.revision(),
                     paper.title(),
                     paper.fileName(),
                     paper.guide().name(),
-                    paper.pages(),
-                    paper.words(),
+                    states.pages(),
+                    states.words(),
                     paper.changedAt(),
-                    StationStates.decode(paper.openByStation()));
+                    states.views());
         }
     }
 
     /**
      * A paper.
      *
+     * @param revision names this state of it in requests that change it
      * @param step the step it stands at; 0 is the file as it was brought
      * @param undo what undoing would take back, empty for nothing
      * @param redo what redoing would bring back, empty for nothing
@@ -46,6 +70,7 @@ final class PaperViews {
      */
     record PaperView(
             UUID id,
+            int revision,
             String title,
             String fileName,
             String guide,
@@ -62,27 +87,29 @@ final class PaperViews {
             StoredPaper paper = loaded.paper();
             int at = paper.currentStep();
             List<Step> steps = loaded.steps();
+            List<Step.Details> past =
+                    steps.stream().limit(at + 1L).map(Step::details).toList();
+            Step.Details present = past.get(at);
             return new PaperView(
                     paper.id(),
+                    paper.revision(),
                     paper.title(),
                     paper.fileName(),
                     paper.guide().name(),
-                    paper.pages(),
-                    paper.words(),
+                    present.states().pages(),
+                    present.states().words(),
                     at,
-                    at > 0 ? steps.get(at).label() : "",
-                    at + 1 < steps.size() ? steps.get(at + 1).label() : "",
-                    steps.stream()
-                            .filter(step -> step.ordinal() <= at)
-                            .flatMap(step -> step.changes().stream())
+                    at > 0 ? present.label() : "",
+                    at + 1 < steps.size() ? steps.get(at + 1).details().label() : "",
+                    past.stream()
+                            .flatMap(step -> step.words().stream())
                             .map(change -> new ReadingsView.ChangeView("", change.before(), change.after()))
                             .toList(),
-                    steps.stream()
-                            .filter(step -> step.ordinal() <= at)
+                    past.stream()
                             .flatMap(step -> step.putRight().stream())
                             .map(each -> new PutRightView(each.rule(), each.text()))
                             .toList(),
-                    steps.get(at).changed(),
+                    present.changed(),
                     loaded.proofs().stream().map(ProofView::of).toList());
         }
     }

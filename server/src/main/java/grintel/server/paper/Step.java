@@ -6,9 +6,11 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** One put-right, or the bringing of the file itself; steps are undone and redone one by one. */
 @Entity
@@ -21,20 +23,9 @@ class Step {
 
     private int ordinal;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
-    private String label;
-
-    @Column(nullable = false)
-    private String changes;
-
-    @Column(nullable = false)
-    private String stets;
-
-    @Column(nullable = false)
-    private String putRight;
-
-    @Column(nullable = false)
-    private String changed;
+    private Details details;
 
     @Column(nullable = false)
     private UUID manuscriptId;
@@ -45,28 +36,11 @@ class Step {
     @SuppressWarnings("NullAway.Init") // filled by the mapper
     protected Step() {}
 
-    /**
-     * A step of a paper.
-     *
-     * @param stets what stands after it
-     */
-    Step(UUID paperId, int ordinal, Made made, Stets stets, UUID manuscriptId, Instant madeAt) {
+    Step(UUID paperId, int ordinal, Details details, UUID manuscriptId, Instant madeAt) {
         this.id = UUID.randomUUID();
         this.paperId = paperId;
         this.ordinal = ordinal;
-        this.label = made.label();
-        this.changes = String.join(
-                "\n",
-                made.words().stream()
-                        .map(each -> each.before() + "\t" + each.after())
-                        .toList());
-        this.stets = stets.encoded();
-        this.putRight = String.join(
-                "\n",
-                made.putRight().stream()
-                        .map(each -> each.rule() + "\t" + each.text())
-                        .toList());
-        this.changed = String.join("\n", made.changed());
+        this.details = details;
         this.manuscriptId = manuscriptId;
         this.madeAt = madeAt;
     }
@@ -83,25 +57,13 @@ class Step {
         return ordinal;
     }
 
-    String label() {
-        return label;
+    Details details() {
+        return details;
     }
 
     /** What the writer lets stand after this step. */
     Stets stets() {
-        return Stets.decode(stets);
-    }
-
-    /** The readings this step put right. */
-    List<PutRightReading> putRight() {
-        return pairs(putRight).stream()
-                .map(pair -> new PutRightReading(pair[0], pair[1]))
-                .toList();
-    }
-
-    /** What this step changed in the file, a phrase each. */
-    List<String> changed() {
-        return changed.isEmpty() ? List.of() : List.of(changed.split("\n", -1));
+        return new Stets(details.stets());
     }
 
     UUID manuscriptId() {
@@ -112,23 +74,25 @@ class Step {
         return madeAt;
     }
 
-    /** The words this step changed with the writer's consent. */
-    List<WordChange> changes() {
-        return pairs(changes).stream()
-                .map(pair -> new WordChange(pair[0], pair[1]))
-                .toList();
-    }
-
-    /** Lines of two texts each, with a tab between. */
-    private static List<String[]> pairs(String lines) {
-        List<String[]> out = new ArrayList<>();
-        for (String line : lines.split("\n", -1)) {
-            int tab = line.indexOf('\t');
-            if (tab >= 0) {
-                out.add(new String[] {line.substring(0, tab), line.substring(tab + 1)});
-            }
+    /**
+     * What a step did, and how the paper stands after it.
+     *
+     * @param label what undoing it would take back
+     * @param words words changed with consent
+     * @param changed what changed in the file, a phrase each
+     * @param stets reasons by the keys of the readings that stand after it
+     */
+    record Details(
+            String label,
+            List<WordChange> words,
+            List<PutRightReading> putRight,
+            List<String> changed,
+            Map<String, String> stets,
+            StationStates states) {
+        /** A step that changes no file. */
+        static Details labelled(String label, Stets stets, StationStates states) {
+            return new Details(label, List.of(), List.of(), List.of(), stets.reasons(), states);
         }
-        return out;
     }
 
     /** A reading that was put right, in words: what was and what was asked. */
@@ -142,17 +106,4 @@ class Step {
 
     /** Words before and after. */
     record WordChange(String before, String after) {}
-
-    /**
-     * What a step makes.
-     *
-     * @param label what undoing it would take back
-     * @param words words changed with consent
-     * @param changed what changed in the file, a phrase each
-     */
-    record Made(String label, List<WordChange> words, List<PutRightReading> putRight, List<String> changed) {
-        static Made labelled(String label) {
-            return new Made(label, List.of(), List.of(), List.of());
-        }
-    }
 }

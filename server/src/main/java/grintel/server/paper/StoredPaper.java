@@ -1,9 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
-import grintel.core.guide.Guides;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -11,6 +9,8 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A paper somebody brought, and where in its steps it stands. */
 @Entity
@@ -28,21 +28,11 @@ class StoredPaper {
     @Column(nullable = false)
     private String fileName;
 
+    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
-    private String guide;
-
-    @Column(nullable = false)
-    private String surname;
-
-    @Column(nullable = false)
-    private String shortTitle;
+    private BriefChoice brief;
 
     private int currentStep;
-    private int pages;
-    private int words;
-
-    @Column(nullable = false)
-    private String openByStation;
 
     @Column(nullable = false)
     private Instant createdAt;
@@ -56,15 +46,12 @@ class StoredPaper {
     @SuppressWarnings("NullAway.Init") // filled by the mapper
     protected StoredPaper() {}
 
-    StoredPaper(UUID accountId, String title, String fileName, BriefChoice choice, Instant now) {
+    StoredPaper(UUID accountId, String title, String fileName, BriefChoice brief, Instant now) {
         this.id = UUID.randomUUID();
         this.accountId = accountId;
         this.title = title;
         this.fileName = fileName;
-        this.guide = choice.guide();
-        this.surname = choice.surname();
-        this.shortTitle = choice.shortTitle();
-        this.openByStation = "";
+        this.brief = brief;
         this.createdAt = now;
         this.changedAt = now;
     }
@@ -86,32 +73,24 @@ class StoredPaper {
     }
 
     Guide guide() {
-        Guide found = Guides.find(guide);
-        if (found == null) {
-            throw new IllegalStateException("A stored paper names the guide " + guide);
-        }
-        return found;
+        return brief.found();
     }
 
     /** What the paper is judged by. */
     Brief brief() {
-        return Brief.of(guide(), null, Facts.of(surname, shortTitle));
+        return brief.brief();
     }
 
     int currentStep() {
         return currentStep;
     }
 
-    int pages() {
-        return pages;
-    }
-
-    int words() {
-        return words;
-    }
-
-    String openByStation() {
-        return openByStation;
+    /**
+     * Counts the changes of the paper. The number of a step can come to mean another step once steps were dropped; a
+     * revision means one state for good.
+     */
+    int revision() {
+        return version;
     }
 
     Instant changedAt() {
@@ -119,11 +98,8 @@ class StoredPaper {
     }
 
     /** The paper now stands at a step. */
-    void standAt(int step, StationStates states, Instant now) {
+    void standAt(int step, Instant now) {
         currentStep = step;
-        pages = states.pages();
-        words = states.words();
-        openByStation = states.encoded();
         changedAt = now;
     }
 }

@@ -1,15 +1,26 @@
 package grintel.server.problem;
 
+import java.net.URI;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
 
 /** Something a person asked for cannot be done; the message says what happened and what to do. */
 public final class Problem extends RuntimeException {
+    /** The type (RFC 9457) of a problem that needs no words of its own. */
+    private static final String PLAIN = "about:blank";
+
     private final HttpStatus status;
+    private final String type;
     private final String title;
 
     private Problem(HttpStatus status, String title, String message) {
+        this(status, PLAIN, title, message);
+    }
+
+    private Problem(HttpStatus status, String type, String title, String message) {
         super(message);
         this.status = status;
+        this.type = type;
         this.title = title;
     }
 
@@ -33,9 +44,38 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.CONFLICT, "Not possible now", message);
     }
 
+    /** What is asked for was meant for a paper that has changed since; nothing was done. */
+    public static Problem changedElsewhere() {
+        return new Problem(
+                HttpStatus.CONFLICT,
+                "urn:grintel:changed-elsewhere",
+                "Changed elsewhere",
+                "The paper was changed in another window, so nothing was done here. This is how it stands now.");
+    }
+
+    /** Work was stopped because its owner wanted it. */
+    public static Problem stopped() {
+        return new Problem(
+                HttpStatus.CONFLICT, "urn:grintel:stopped", "Stopped", "The work was stopped. Nothing was changed.");
+    }
+
+    /** Something that should not happen; the reference stands in the log too. */
+    static Problem unforeseen(String reference) {
+        return new Problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong",
+                "Something went wrong inside Grintel (reference " + reference
+                        + "). Your papers are as they were; try again.");
+    }
+
     /** Who asks is not signed in, or gave the wrong password. */
     public static Problem unauthorized(String message) {
         return new Problem(HttpStatus.UNAUTHORIZED, "Not signed in", message);
+    }
+
+    /** The request is larger than it may be. */
+    public static Problem tooLarge(String message) {
+        return new Problem(HttpStatus.CONTENT_TOO_LARGE, "Too large", message);
     }
 
     /** Too many tries. */
@@ -43,16 +83,23 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", message);
     }
 
-    public HttpStatus status() {
-        return status;
+    /** As the answer to a request. */
+    public ProblemDetail detail() {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, String.valueOf(getMessage()));
+        detail.setType(URI.create(type));
+        detail.setTitle(title);
+        return detail;
     }
 
-    public String title() {
-        return title;
+    /** As it is kept with work that failed. */
+    public Told told() {
+        return new Told(status.value(), type, title, String.valueOf(getMessage()));
     }
 
-    /** The message, which is never missing. */
-    public String detail() {
-        return String.valueOf(getMessage());
+    /** A problem in writing. */
+    public record Told(int status, String type, String title, String detail) {
+        public Problem problem() {
+            return new Problem(HttpStatus.valueOf(status), type, title, detail);
+        }
     }
 }

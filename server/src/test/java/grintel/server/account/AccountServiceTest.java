@@ -53,6 +53,6 @@ class AccountServiceTest {
         when(accounts.findByEmail("m@brackwater.example")).thenReturn(Optional.of(there));
         assertThatThrownBy(() -> service.open("M@brackwater.example", "long enough"))
                 .satisfies(problem ->
-                        assertThat(((Problem) problem).status().value()).isEqualTo(409));
+                        assertThat(((Problem) problem).detail().getStatus()).isEqualTo(409));
     }
 }

@@ -16,17 +16,6 @@ class StetsTest {
     }
 
     @Test
-    void areKeptAndReadBackWithAnyReason() {
-        Stets stets = Stets.NONE
-                .with(LEFT.key(), "as the “sample”\thas it;\nDr. Tamberg")
-                .with(reading("top", "2 in").key(), "x");
-        Stets back = Stets.decode(stets.encoded());
-        assertThat(back).isEqualTo(stets);
-        assertThat(back.reason(LEFT)).isEqualTo("as the “sample” has it; Dr. Tamberg");
-        assertThat(Stets.decode("")).isEqualTo(Stets.NONE);
-    }
-
-    @Test
     void holdForTheVeryMeasureOnly() {
         Stets stets = Stets.NONE.with(LEFT.key(), "as in the sample");
         assertThat(stets.reason(reading("left", "1.25 in"))).isNotNull();

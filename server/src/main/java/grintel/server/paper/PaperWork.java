@@ -1,0 +1,205 @@
+package grintel.server.paper;
+
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
+import grintel.core.guide.demand.Station;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Wording;
+import grintel.formats.docx.DocxFile;
+import grintel.server.check.Examinations;
+import grintel.server.check.Progress;
+import grintel.server.paper.PaperStore.Standing;
+import grintel.server.paper.Step.PutRightReading;
+import grintel.server.paper.Step.WordChange;
+import grintel.server.paper.WorkView.Result;
+import grintel.server.problem.Problem;
+import grintel.server.work.WorkKind;
+import grintel.server.work.WorkKind.Conclusion;
+import grintel.server.work.WorkKind.Task;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The work there is on papers: all that examines. */
+@Configuration(proxyBeanMethods = false)
+class PaperWork {
+    static final String UNDERSTAND = "understand";
+    static final String BRING = "bring";
+    static final String EXAMINE = "examine";
+    static final String PUT_RIGHT = "put-right";
+    static final String STET = "stet";
+    static final String LIFT = "lift";
+
+    private final PaperStore store;
+    private final Examinations examinations;
+
+    PaperWork(PaperStore store, Examinations examinations) {
+        this.store = store;
+        this.examinations = examinations;
+    }
+
+    /** Reads a file and says what was understood of it, without keeping it. */
+    @Bean
+    WorkKind<Wishes.Understand> understand() {
+        return new WorkKind<>(UNDERSTAND, Wishes.Understand.class, task -> {
+            DocxFile file = examinations.read(task.input(), task.progress());
+            BriefChoice choice = BriefChoice.of(task.details().guide(), "", "");
+            Understanding understanding = Understanding.of(examinations.examine(file, choice.brief(), task.progress()));
+            return () -> Result.of(understanding);
+        });
+    }
+
+    /** Keeps a paper. */
+    @Bean
+    WorkKind<Wishes.Bring> bring() {
+        return new WorkKind<>(BRING, Wishes.Bring.class, task -> {
+            Wishes.Bring wish = task.details();
+            return added(task.account(), wish.fileName(), wish.brief(), task.input(), task.progress());
+        });
+    }
+
+    /** Examines a file that is to be a paper. */
+    Conclusion added(UUID account, String fileName, BriefChoice brief, byte[] bytes, Progress progress) {
+        DocxFile file = examinations.read(bytes, progress);
+        Report report = examinations.examine(file, brief.brief(), progress);
+        String title = report.parts().facts().title();
+        StationStates states = StationStates.of(report, Stets.NONE);
+        return () -> {
+            PaperStore.Added added =
+                    store.add(account, title.isBlank() ? fileName : shorten(title), fileName, brief, bytes, states);
+            examinations.keep(added.manuscript(), report);
+            return Result.of(added.paper());
+        };
+    }
+
+    private static String shorten(String title) {
+        return title.length() <= 200 ? title : title.substring(0, 199) + "…";
+    }
+
+    /** Examines what is kept, so that it can be shown. */
+    @Bean
+    WorkKind<Wishes.Examine> examine() {
+        return new WorkKind<>(EXAMINE, Wishes.Examine.class, task -> {
+            Wishes.Examine wish = task.details();
+            Standing standing = wish.proof() == null
+                    ? store.current(task.account(), wish.paper())
+                    : store.ofProof(task.account(), wish.paper(), wish.proof());
+            report(standing, task.progress());
+            return () -> Result.NOTHING;
+        });
+    }
+
+    private Report report(Standing standing, Progress progress) {
+        Report known =
+                examinations.known(standing.manuscript(), standing.paper().brief());
+        if (known != null) {
+            return known;
+        }
+        DocxFile file = examinations.read(store.content(standing.manuscript()), progress);
+        Report report = examinations.examine(file, standing.paper().brief(), progress);
+        examinations.keep(standing.manuscript(), report);
+        return report;
+    }
+
+    /** Puts findings right as one step. */
+    @Bean
+    WorkKind<Wishes.PutRight> putRight() {
+        return new WorkKind<>(PUT_RIGHT, Wishes.PutRight.class, this::putRight);
+    }
+
+    private Conclusion putRight(Task<Wishes.PutRight> task) {
+        Wishes.PutRight wish = task.details();
+        Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+        PutRight.Result<DocxFile> result = examinations.putRight(
+                store.content(standing.manuscript()),
+                standing.paper().brief(),
+                chosen(wish, standing.stets()),
+                task.progress());
+        List<PutRightReading> done = result.done().stream()
+                .map(taken -> PutRightReading.of(taken.finding()))
+                .toList();
+        if (done.isEmpty()) {
+            return () -> Result.of(List.of(), List.of());
+        }
+        Step.Details details = details(result, done, standing.stets());
+        return () -> {
+            UUID added = store.addStep(standing, details, result.file().bytes());
+            examinations.keep(added, result.report());
+            return Result.of(done.stream().map(PutRightReading::text).toList(), details.changed());
+        };
+    }
+
+    private static Step.Details details(PutRight.Result<DocxFile> result, List<PutRightReading> done, Stets stets) {
+        List<WordChange> words = result.words().stream()
+                .map(change -> new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
+                .toList();
+        List<String> changed =
+                new ArrayList<>(result.changed().stream().map(Wording::told).toList());
+        result.leftOut().forEach((rule, reason) -> changed.add(Wording.leftOut(rule, reason.id())));
+        String first = Wording.name(result.done().get(0).finding());
+        return new Step.Details(
+                done.size() == 1 ? first : first + " and " + (done.size() - 1) + " more",
+                words,
+                done,
+                changed,
+                stets.reasons(),
+                StationStates.of(result.report(), stets));
+    }
+
+    /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
+    private static PutRight.Choice chosen(Wishes.PutRight wish, Stets stets) {
+        return (reading, spot) -> {
+            boolean named = reading.key().equals(wish.reading());
+            boolean meant = wish.reading() != null
+                    ? named && (wish.places().isEmpty() || wish.places().contains(spot.anchor()))
+                    : wish.station() == null || Station.of(reading.rule()).id().equals(wish.station());
+            boolean allowed = switch (spot.fix()) {
+                case LOOKS -> true;
+                case APPARATUS -> wish.wordsConfirmed();
+                case ASK -> wish.wordsConfirmed() && named;
+                case NONE -> false;
+            };
+            return allowed && meant && stets.reason(reading) == null;
+        };
+    }
+
+    /** Lets a finding stand, for a reason. */
+    @Bean
+    WorkKind<Wishes.Stet> stet() {
+        return new WorkKind<>(STET, Wishes.Stet.class, task -> {
+            Wishes.Stet wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            Report report = report(standing, task.progress());
+            Reading finding = report.findings().stream()
+                    .filter(each -> each.key().equals(wish.reading()))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.notFound("This reading is not off any more. Load the paper again."));
+            Stets stets = standing.stets().with(finding.key(), wish.reason());
+            return restated(standing, "Stet: " + Wording.name(finding), report, stets);
+        });
+    }
+
+    /** Takes back that a finding stands. */
+    @Bean
+    WorkKind<Wishes.Lift> lift() {
+        return new WorkKind<>(LIFT, Wishes.Lift.class, task -> {
+            Wishes.Lift wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            if (!standing.stets().reasons().containsKey(wish.reading())) {
+                throw Problem.notFound("This reading does not stand.");
+            }
+            Report report = report(standing, task.progress());
+            return restated(standing, "Stet lifted", report, standing.stets().without(wish.reading()));
+        });
+    }
+
+    private Conclusion restated(Standing standing, String label, Report report, Stets stets) {
+        Step.Details details = Step.Details.labelled(label, stets, StationStates.of(report, stets));
+        return () -> {
+            store.addStet(standing, details);
+            return Result.NOTHING;
+        };
+    }
+}

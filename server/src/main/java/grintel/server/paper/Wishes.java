@@ -1,0 +1,53 @@
+package grintel.server.paper;
+
+import grintel.server.problem.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What work on papers is asked to do, as the database keeps it until it is done. */
+final class Wishes {
+    private Wishes() {}
+
+    /** Say what is understood of the file that comes along. */
+    record Understand(String guide) {}
+
+    /** Keep the file that comes along. */
+    record Bring(String fileName, BriefChoice brief) {}
+
+    /**
+     * Examine the step a paper stands at, or a proof.
+     *
+     * @param proof number of a proof, or null
+     */
+    record Examine(UUID paper, @Nullable Integer proof) {}
+
+    /** Let a reading stand for a reason. */
+    record Stet(UUID paper, int revision, String reading, String reason) {}
+
+    /** Let a reading that stands be open again. */
+    record Lift(UUID paper, int revision, String reading) {}
+
+    /**
+     * Which findings to put right: one, those of a station, or all.
+     *
+     * @param reading key of one reading, or null
+     * @param places anchors of the places of that reading that are meant; none for all of them
+     * @param station id of one station, or null
+     * @param wordsConfirmed whether changes to the paper's apparatus were shown and confirmed
+     */
+    record PutRight(
+            UUID paper,
+            int revision,
+            @Nullable String reading,
+            List<String> places,
+            @Nullable String station,
+            boolean wordsConfirmed) {
+        PutRight {
+            places = List.copyOf(places);
+            if (reading != null && station != null) {
+                throw Problem.badRequest("Name a reading or a station, not both.");
+            }
+        }
+    }
+}

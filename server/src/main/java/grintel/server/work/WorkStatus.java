@@ -1,0 +1,17 @@
+package grintel.server.work;
+
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a piece of work is getting on.
+ *
+ * @param stage what is being done, a short phrase
+ * @param result what its conclusion told, as JSON; null until it is done
+ */
+public record WorkStatus(UUID id, String stage, @Nullable String result) {
+    /** Whether it is done. */
+    public boolean isDone() {
+        return result != null;
+    }
+}

@@ -1,0 +1,35 @@
+package grintel.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.formats.demo.UntidyEssay;
+import grintel.formats.demo.UntidyStudy;
+import grintel.server.Visitor.Answer;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+
+/** An account has only so much room. */
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = "grintel.storage.most=32KB")
+class StorageTest {
+    private static final Map<String, String> FACTS = Map.of("guide", "mla-9", "surname", "Solvane");
+
+    @LocalServerPort
+    private int port;
+
+    @Test
+    void whatDoesNotFitAnyMoreIsRefusedAndNothingIsLost() {
+        Visitor marit = new Visitor(port);
+        marit.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
+        String paper = marit.bring(UntidyEssay.write(), FACTS);
+        Answer refused = marit.finish(marit.upload("/api/papers", UntidyStudy.write(), FACTS));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.json().get("detail").stringValue()).contains("as much as an account may keep");
+        assertThat(marit.get("/api/papers").json().get("papers")).hasSize(1);
+        assertThat(marit.get("/api/papers").json().get("mostBytes").longValue()).isEqualTo(32 * 1024);
+        assertThat(marit.delete(paper).status()).isEqualTo(204);
+        assertThat(marit.get("/api/papers").json().get("bytes").longValue()).isZero();
+    }
+}
