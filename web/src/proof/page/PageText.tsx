@@ -23,30 +23,7 @@ export const PageText = memo(function PageText({ page, paper }: { page: Page; pa
         />
       ))}
       {page.pictures.map((picture, index) => (
-        <g key={index}>
-          <rect
-            x={picture.x}
-            y={picture.y}
-            width={picture.width}
-            height={picture.height}
-            fill="none"
-            stroke="var(--sheet-ink)"
-            strokeOpacity={0.25}
-            strokeWidth={0.5}
-          />
-          {/\.(png|jpe?g|gif)$/i.test(picture.part) && (
-            <image
-              href={`/api/papers/${paper}/picture?part=${encodeURIComponent(picture.part)}`}
-              x={picture.x}
-              y={picture.y}
-              width={picture.width}
-              height={picture.height}
-              preserveAspectRatio="none"
-            >
-              <title>{picture.alternative}</title>
-            </image>
-          )}
-        </g>
+        <PictureBox key={index} picture={picture} paper={paper} />
       ))}
       {page.lines.map((line) => (
         // A line keeps its key when a paper changes, so that it moves from its old place to the new one.
@@ -61,6 +38,42 @@ export const PageText = memo(function PageText({ page, paper }: { page: Page; pa
     </g>
   )
 })
+
+/** A picture, or where it is not drawn a box that says what stands there. */
+function PictureBox({ picture, paper }: { picture: Picture; paper: string }) {
+  const { x, y, width, height, label } = picture
+  return (
+    <g>
+      <title>{[label?.text, picture.alternative].filter(Boolean).join(': ')}</title>
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        fill="none"
+        stroke="var(--sheet-ink)"
+        strokeOpacity={label ? 0.6 : 0.25}
+        strokeWidth={0.5}
+      />
+      {label ? (
+        label.run && (
+          <text transform={`translate(0, ${label.y})`}>
+            <RunText run={label.run} from={0} />
+          </text>
+        )
+      ) : (
+        <image
+          href={`/api/papers/${paper}/picture?part=${encodeURIComponent(picture.part)}`}
+          x={x}
+          y={y}
+          width={width}
+          height={height}
+          preserveAspectRatio="none"
+        />
+      )}
+    </g>
+  )
+}
 
 function LineText({ line }: { line: Line }) {
   return (
