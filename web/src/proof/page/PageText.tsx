@@ -1,5 +1,5 @@
 import { memo } from 'react'
-import type { Line, Page, Run } from '../useProof'
+import type { Line, Page, Picture, Run } from '../useProof'
 
 /** Grounds, pictures, lines of tables and the text; redrawn only when the page itself changes. */
 export const PageText = memo(function PageText({ page, paper }: { page: Page; paper: string }) {

@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { finding, line, page, place } from '../fixtures'
+import { finding, line, page, place, run } from '../fixtures'
 import type { Stroke } from '../useProof'
 import { DimensionLines } from './DimensionLines'
 import { marksOn } from './marks'
@@ -92,5 +92,20 @@ describe('a page', () => {
     const lit = show(left.key).container
     expect(dimension(lit)?.hasAttribute('data-lit')).toBe(true)
     expect(screen.getByRole('button', { name: /^Mark/ }).hasAttribute('data-lit')).toBe(false)
+  })
+})
+
+describe('a picture that is not drawn', () => {
+  it('is a box that says what stands there', () => {
+    const label = { text: 'Chart', y: 150, run: run('Chart', 190, 20) }
+    const chart = { x: 100, y: 100, width: 200, height: 100, part: '', alternative: 'Bells by quay', label }
+    const { container } = render(
+      <SheetPage page={page([], { pictures: [chart] })} paper="0c5d" scale={1}>
+        {null}
+      </SheetPage>,
+    )
+    expect(screen.getByText('Chart')).toBeTruthy()
+    expect(screen.getByText('Chart: Bells by quay')).toBeTruthy()
+    expect(container.querySelector('image')).toBeNull()
   })
 })

@@ -26,9 +26,7 @@ final class PaperFiles {
     static byte[] read(String name) {
         Path path = path(name);
         try {
-            if (Files.isDirectory(path)) {
-                throw new UsageException(name + ": this is a folder, not a file.");
-            }
+            refuseOtherThanFiles(name, path);
             if (Files.size(path) > Archive.LARGEST_FILE) {
                 throw new UsageException(
                         name + ": the file is larger than 25 MB. Make its pictures smaller and save it again.");
@@ -40,10 +38,21 @@ final class PaperFiles {
         }
     }
 
+    /** A pipe or a device could go on for ever. */
+    private static void refuseOtherThanFiles(String name, Path path) {
+        if (Files.isDirectory(path)) {
+            throw new UsageException(name + ": this is a folder, not a file.");
+        }
+        if (Files.exists(path) && !Files.isRegularFile(path)) {
+            throw new UsageException(name + ": this is a pipe or a device, not a file.");
+        }
+    }
+
     /** The content of a file of text in UTF-8. */
     static String readText(String name) {
         Path path = path(name);
         try {
+            refuseOtherThanFiles(name, path);
             return Files.readString(path);
         } catch (CharacterCodingException e) {
             throw new UsageException(name + ": the file is not text in UTF-8.");

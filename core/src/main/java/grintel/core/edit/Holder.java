@@ -27,19 +27,19 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
         return new Holder(Kind.PARAGRAPH, new Target.OfParagraph(paragraph.address()), paragraph, paragraph.format());
     }
 
-    /** The runs of a paragraph that edits can name, each once, and its mark. */
+    /** The runs of a paragraph that edits can name, neighbours of the same properties as one, and its mark. */
     public static List<Holder> ofCharacters(Paragraph paragraph) {
         List<Holder> out = ofRuns(paragraph);
         out.add(ofMark(paragraph));
         return out;
     }
 
-    /** The runs of a paragraph that edits can name, each once. */
+    /** The runs of a paragraph that edits can name, neighbours of the same properties as one. */
     public static List<Holder> ofRuns(Paragraph paragraph) {
         return ofRuns(paragraph, number -> true);
     }
 
-    /** Those of a paragraph's runs that edits can name whose numbers pass a test, each once. */
+    /** Those of a paragraph's runs that edits can name whose numbers pass a test, neighbours of the same properties as one. */
     public static List<Holder> ofRuns(Paragraph paragraph, IntPredicate numbers) {
         List<Holder> out = new ArrayList<>();
         int at = 0;
@@ -47,7 +47,7 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
         Run run = null;
         for (Inline inline : paragraph.inlines()) {
             if (inline.length() > 0) {
-                if (run == null || run.number() != inline.run().number()) {
+                if (run == null || !isOne(run, inline.run(), numbers)) {
                     add(paragraph, run, from, at, numbers, out);
                     from = at;
                     run = inline.run();
@@ -57,6 +57,16 @@ public record Holder(Kind kind, Target target, Paragraph paragraph, Formatting f
         }
         add(paragraph, run, from, at, numbers, out);
         return out;
+    }
+
+    /** Whether a run goes on, or neighbours another that edits can name and that is formatted by the same properties. */
+    private static boolean isOne(Run run, Run next, IntPredicate numbers) {
+        return run.number() == next.number()
+                || run.number() >= 0
+                        && next.number() >= 0
+                        && numbers.test(run.number())
+                        && numbers.test(next.number())
+                        && run.format().equals(next.format());
     }
 
     private static void add(

@@ -1,12 +1,16 @@
 package grintel.core.edit;
 
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.PropertySet;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** A block while its paper is edited. */
-sealed interface OpenBlock permits OpenParagraph, OpenBlock.OpenTable {
+sealed interface OpenBlock permits OpenParagraph, OpenBlock.OpenTable, OpenBlock.Untouched {
+    /** Text of another file, which stays as it is. */
+    record Untouched(EmbeddedText text) implements OpenBlock {}
+
     /** A table while its paper is edited. */
     final class OpenTable implements OpenBlock {
         final @Nullable String style;

@@ -1,6 +1,7 @@
 package grintel.core.edit;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals;
@@ -67,6 +68,8 @@ final class OpenPaper {
                 out.add(opened);
             } else if (block instanceof Table table) {
                 out.add(open(table));
+            } else if (block instanceof EmbeddedText text) {
+                out.add(new OpenBlock.Untouched(text));
             }
         }
         return out;

@@ -94,6 +94,8 @@ final class PaperRebuilder {
                     out.add(paragraph(paragraph.source(), paragraph.inlines(), inTable, layers));
                 } else if (block instanceof OpenBlock.OpenTable table) {
                     out.add(table(table));
+                } else if (block instanceof OpenBlock.Untouched untouched) {
+                    out.add(untouched.text());
                 }
             }
             return out;

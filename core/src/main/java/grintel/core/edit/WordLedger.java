@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Note;
@@ -63,6 +64,11 @@ public final class WordLedger {
                 new ArrayList<>(),
                 paper.settings().evenPagesDiffer());
         ledger.add(Story.TEXT, paper.paragraphs());
+        for (EmbeddedText embedded : paper.embedded()) {
+            if (!embedded.paragraphs().isEmpty()) {
+                ledger.add(embedded.paragraphs().get(0).address().story(), embedded.paragraphs());
+            }
+        }
         for (Note note : paper.notes()) {
             ledger.add(note.story(), note.paragraphs());
         }

@@ -1,4 +1,4 @@
 package grintel.core.paper;
 
-/** What a story is made of: paragraphs and tables. */
-public sealed interface Block permits Paragraph, Table {}
+/** What a story is made of: paragraphs, tables, and text of other files. */
+public sealed interface Block permits Paragraph, Table, EmbeddedText {}

@@ -28,6 +28,19 @@ public final class Blocks {
         }
     }
 
+    /** The pieces of other files among these blocks, those in table cells included. */
+    public static List<EmbeddedText> embedded(List<Block> blocks) {
+        List<EmbeddedText> out = new ArrayList<>();
+        for (Block block : blocks) {
+            if (block instanceof EmbeddedText text) {
+                out.add(text);
+            } else if (block instanceof Table table) {
+                table.rows().forEach(row -> row.cells().forEach(cell -> out.addAll(embedded(cell.blocks()))));
+            }
+        }
+        return out;
+    }
+
     /** Adds the tables of these blocks in the order in which they begin, those inside tables included. */
     static void collectTables(List<Block> blocks, List<Table> out) {
         for (Block block : blocks) {

@@ -144,6 +144,13 @@ public final class Paper {
         };
     }
 
+    /** The text of other files that stands in the text, in order. */
+    public List<EmbeddedText> embedded() {
+        return sections.stream()
+                .flatMap(section -> Blocks.embedded(section.blocks()).stream())
+                .toList();
+    }
+
     /** The tables of the text, those inside tables included, by their index. */
     public List<Table> tables() {
         List<Table> out = new ArrayList<>();
@@ -184,16 +191,17 @@ public final class Paper {
         return changes;
     }
 
-    /** Words of the text and the notes: runs without white space that hold a letter or a digit. */
+    /** Words of the text, what is embedded in it, and the notes: runs without white space that hold a letter or a digit. */
     public int words() {
-        int words = 0;
-        for (Paragraph paragraph : paragraphs) {
-            words += Words.count(paragraph.text());
-        }
-        for (Paragraph paragraph : noteParagraphs) {
-            words += Words.count(paragraph.text());
+        int words = words(paragraphs) + words(noteParagraphs);
+        for (EmbeddedText embedded : embedded()) {
+            words += words(embedded.paragraphs());
         }
         return words;
+    }
+
+    private static int words(List<Paragraph> story) {
+        return story.stream().mapToInt(each -> Words.count(each.text())).sum();
     }
 
     @Override

@@ -6,6 +6,7 @@ import java.text.StringCharacterIterator;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * Where lines may break: UAX #14 as ICU implements it, and after every plain space. As spaces always part, what stands
@@ -14,7 +15,6 @@ import java.util.Map;
  */
 final class BreakOpportunities {
     private static final int KEPT = 4096;
-    private static final int[] NONE = {};
 
     private final BreakIterator iterator = BreakIterator.getLineInstance(ULocale.ENGLISH);
     /** Places inside what stands between two spaces, as found before. */
@@ -94,16 +94,15 @@ final class BreakOpportunities {
 
     private int[] ask(String piece) {
         iterator.setText(new StringCharacterIterator(piece));
-        int[] places = NONE;
+        IntStream.Builder places = IntStream.builder();
         iterator.first();
         for (int at = iterator.next(); at != BreakIterator.DONE; at = iterator.next()) {
             // The end of the piece is a place only after a break of the text's own; else the space after it is none.
             if (at < piece.length() || isBreak(piece.charAt(at - 1))) {
-                places = Arrays.copyOf(places, places.length + 1);
-                places[places.length - 1] = at;
+                places.add(at);
             }
         }
-        return places;
+        return places.build().toArray();
     }
 
     /** Classes BK, CR, LF and NL of UAX #14. */

@@ -46,8 +46,16 @@ record Content(
 
     /** Where the hyperlink leads that a character stands in; empty outside hyperlinks. */
     String linkAt(int at) {
-        for (Link link : links) {
-            if (at >= link.from && at < link.to) {
+        int low = 0;
+        int high = links.size() - 1;
+        while (low <= high) {
+            int middle = (low + high) >>> 1;
+            Link link = links.get(middle);
+            if (at < link.from) {
+                high = middle - 1;
+            } else if (at >= link.to) {
+                low = middle + 1;
+            } else {
                 return link.target;
             }
         }

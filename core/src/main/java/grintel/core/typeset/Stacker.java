@@ -1,6 +1,7 @@
 package grintel.core.typeset;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Frame;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
@@ -31,6 +32,10 @@ final class Stacker {
                 endText();
                 endFrames();
                 out.add(new Stacked.Grid(table));
+            } else if (block instanceof EmbeddedText text) {
+                endText();
+                text.paragraphs().forEach(this::add);
+                endText();
             }
         }
         endText();

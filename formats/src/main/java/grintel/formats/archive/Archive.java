@@ -28,7 +28,7 @@ public final class Archive implements AutoCloseable {
     private static final long LARGEST_ENTRY = 100L * 1024 * 1024;
     private static final int MOST_ENTRIES = 5000;
     private static final int HIGHEST_RATIO = 200;
-    private static final long RATIO_COUNTS_FROM = 10L * 1024 * 1024;
+    private static final long RATIO_COUNTS_FROM = 64L * 1024 * 1024;
     private static final String AGAIN = " Save the paper again from the program it was written in.";
 
     private final ZipFile zip;

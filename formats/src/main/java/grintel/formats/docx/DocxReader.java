@@ -68,7 +68,9 @@ public final class DocxReader {
         List<Section> sections = sections(body, state);
         List<Note> notes = notes(state);
         Paper paper = new Paper(sections, notes, styles, lists, settings, properties(), comments(), state.oddities());
-        if (paper.paragraphs().stream().allMatch(Paragraph::isBlank)) {
+        if (paper.paragraphs().stream().allMatch(Paragraph::isBlank)
+                && paper.embedded().stream()
+                        .allMatch(each -> each.paragraphs().stream().allMatch(Paragraph::isBlank))) {
             throw new UnreadableFileException("The file holds no text at all. Is it the right one?");
         }
         return paper;

@@ -6,8 +6,10 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Revision;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
@@ -121,28 +123,23 @@ final class LiveContent {
         int[] range = cut(from, to);
         partRun(range[1]);
         partRun(range[0]);
-        List<XmlElement> runs = new ArrayList<>();
+        // Elements are equal only to themselves.
+        Set<XmlElement> runs = new LinkedHashSet<>();
         for (Live atom : atoms.subList(range[0], range[1])) {
             if (atom.inRun && atom.revision != Revision.DELETED) {
                 for (XmlElement element : atom.mark) {
                     if (element.is(Ns.W, "fldSimple")) {
-                        Structure.runs(element).forEach(run -> addOnce(runs, run));
+                        runs.addAll(Structure.runs(element));
                     } else {
                         XmlElement run = runOf(element);
                         if (run != null) {
-                            addOnce(runs, run);
+                            runs.add(run);
                         }
                     }
                 }
             }
         }
         runs.forEach(change);
-    }
-
-    private static void addOnce(List<XmlElement> runs, XmlElement run) {
-        if (runs.stream().noneMatch(each -> isSame(each, run))) {
-            runs.add(run);
-        }
     }
 
     // ---- characters
@@ -389,11 +386,11 @@ final class LiveContent {
     }
 
     private static List<XmlElement> levels(List<Live> atoms) {
-        List<XmlElement> out = new ArrayList<>();
+        Set<XmlElement> out = new LinkedHashSet<>();
         for (Live atom : atoms) {
-            atom.mark.forEach(element -> addOnce(out, levelOf(element)));
+            atom.mark.forEach(element -> out.add(levelOf(element)));
         }
-        return out;
+        return List.copyOf(out);
     }
 
     // ---- objects

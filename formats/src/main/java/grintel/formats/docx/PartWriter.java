@@ -4,6 +4,7 @@ import grintel.core.paper.Anchor;
 import grintel.core.paper.Block;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
@@ -100,6 +101,9 @@ final class PartWriter {
                 container.append(paragraph(container, paragraph));
             } else if (block instanceof Table table) {
                 container.append(table(container, table));
+            } else if (block instanceof EmbeddedText text) {
+                // As text of the paper's own, which is what any program makes of it.
+                text.paragraphs().forEach(each -> container.append(paragraph(container, each)));
             }
         }
     }

@@ -1,10 +1,12 @@
 package grintel.formats.docx;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphSource;
+import grintel.core.paper.PropertySet;
 import grintel.core.paper.Revision;
 import grintel.core.paper.Run;
 import grintel.core.paper.Story;
@@ -13,6 +15,7 @@ import grintel.core.paper.TabPosition;
 import grintel.core.paper.TabStops;
 import grintel.core.paper.TableAddress;
 import grintel.core.paper.TableLayers;
+import grintel.formats.UnreadableFileException;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +23,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Reads the blocks of one story. */
 final class StoryReader {
+    /** Characters; more than a whole long book has. */
+    private static final int LONGEST_PARAGRAPH = 500_000;
+
     private final ReadingState state;
     private final Story story;
     private final String part;
@@ -49,9 +55,11 @@ final class StoryReader {
 
     private List<Block> read(XmlElement container, TableLayers table) {
         List<Block> out = new ArrayList<>();
-        for (XmlElement element : Structure.blocks(container)) {
+        for (XmlElement element : Structure.blocksAndPieces(container)) {
             if (element.name().equals("p")) {
                 out.add(paragraph(element, table));
+            } else if (element.name().equals("altChunk")) {
+                out.add(embedded(element));
             } else {
                 TableAddress address = new TableAddress(story, nextTable++);
                 tableDepth++;
@@ -59,18 +67,35 @@ final class StoryReader {
                 tableDepth--;
             }
         }
-        noteOddities(container);
+        if (container.child("subDoc") != null) {
+            state.odd("The file refers to a further file; that one is not read.");
+        }
         return out;
     }
 
-    private void noteOddities(XmlElement container) {
-        for (XmlElement child : container.elements()) {
-            switch (child.name()) {
-                case "altChunk" -> state.odd("A piece of another file is embedded; it is carried along unread.");
-                case "subDoc" -> state.odd("The file refers to a further file; that one is not read.");
-                default -> {}
-            }
+    private EmbeddedText embedded(XmlElement element) {
+        String target = targetOf(element.attribute(Ns.R, "id"));
+        List<String> lines = EmbeddedFile.paragraphs(target, state.opc.archive().get(target));
+        if (lines == null) {
+            state.odd("A piece of another file is embedded; it is carried along unread.");
+            return new EmbeddedText(List.of());
         }
+        state.odd(
+                "A piece of another file is embedded; its words are set here in the paper's own type and not measured.");
+        Story piece = state.resolver.nextBox(story);
+        List<Paragraph> out = new ArrayList<>();
+        for (String line : lines) {
+            ParagraphSource source =
+                    new ParagraphSource(null, PropertySet.empty(), PropertySet.empty(), false, Revision.NONE);
+            Run run = state.resolver.unnamedRun(source, TableLayers.NONE);
+            out.add(state.resolver.paragraph(
+                    new ParagraphAddress(piece, out.size()),
+                    source,
+                    false,
+                    TableLayers.NONE,
+                    line.isEmpty() ? List.of() : List.of(new Inline.Text(line, run))));
+        }
+        return new EmbeddedText(out);
     }
 
     List<Block> readTextBox(XmlElement content) {
@@ -101,6 +126,7 @@ final class StoryReader {
         List<Inline> out = new ArrayList<>(atoms.size());
         StringBuilder text = new StringBuilder();
         Run run = null;
+        int characters = 0;
         for (int i = 0; i < atoms.size(); i++) {
             Atom atom = atoms.get(i);
             Run here = run(atom, run, source, style, table);
@@ -112,6 +138,7 @@ final class StoryReader {
                         && next.kind() == atom.kind()
                         && next.run() == atom.run()
                         && next.link().equals(atom.link());
+                refuseEndless(characters += atom.text().length());
                 if (!goesOn) {
                     if (!text.isEmpty()) {
                         out.add(new Inline.Text(text.toString(), here));
@@ -123,6 +150,14 @@ final class StoryReader {
             }
         }
         return out;
+    }
+
+    private static void refuseEndless(int characters) {
+        if (characters > LONGEST_PARAGRAPH) {
+            throw new UnreadableFileException(
+                    "A single paragraph of the file holds more than " + LONGEST_PARAGRAPH / 1000
+                            + ",000 characters; no paper's does. Part it, save the paper and try again.");
+        }
     }
 
     private Run run(Atom atom, @Nullable Run last, ParagraphSource source, @Nullable Style style, TableLayers table) {

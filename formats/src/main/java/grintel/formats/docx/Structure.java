@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
 final class Structure {
     private static final Set<String> WRAPPERS =
             Set.of("customXml", "smartTag", "ins", "moveTo", "moveFrom", "del", "dir", "bdo");
+    private static final Set<String> BLOCKS = Set.of("p", "tbl");
+    private static final Set<String> BLOCKS_AND_PIECES = Set.of("p", "tbl", "altChunk");
+
     /** Extensions whose mark-up is read; a choice that needs others gives way to its fallback. */
     private static final Set<String> UNDERSTOOD = Set.of("wps", "w14", "w15", "wp14", "a14", "pic", "v", "w16");
 
@@ -22,21 +25,20 @@ final class Structure {
 
     /** The paragraphs and tables a container holds, in order. */
     static List<XmlElement> blocks(XmlElement container) {
-        List<XmlElement> out = new ArrayList<>();
-        collect(container, out, "p", "tbl");
-        return out;
+        return collect(container, BLOCKS);
+    }
+
+    /** The paragraphs, tables and pieces of other files a container holds, in order. */
+    static List<XmlElement> blocksAndPieces(XmlElement container) {
+        return collect(container, BLOCKS_AND_PIECES);
     }
 
     static List<XmlElement> rows(XmlElement table) {
-        List<XmlElement> out = new ArrayList<>();
-        collect(table, out, "tr", "tr");
-        return out;
+        return collect(table, Set.of("tr"));
     }
 
     static List<XmlElement> cells(XmlElement row) {
-        List<XmlElement> out = new ArrayList<>();
-        collect(row, out, "tc", "tc");
-        return out;
+        return collect(row, Set.of("tc"));
     }
 
     /** Every paragraph of a story in document order, those in tables included, those in text boxes not. */
@@ -84,23 +86,29 @@ final class Structure {
         }
     }
 
-    private static void collect(XmlElement container, List<XmlElement> out, String one, String other) {
+    private static List<XmlElement> collect(XmlElement container, Set<String> names) {
+        List<XmlElement> out = new ArrayList<>();
+        collect(container, out, names);
+        return out;
+    }
+
+    private static void collect(XmlElement container, List<XmlElement> out, Set<String> names) {
         for (XmlElement child : container.elements()) {
             if (child.namespace().equals(Ns.W)) {
-                if (child.name().equals(one) || child.name().equals(other)) {
+                if (names.contains(child.name())) {
                     out.add(child);
                 } else if (child.name().equals("sdt")) {
                     XmlElement content = child.child("sdtContent");
                     if (content != null) {
-                        collect(content, out, one, other);
+                        collect(content, out, names);
                     }
                 } else if (WRAPPERS.contains(child.name())) {
-                    collect(child, out, one, other);
+                    collect(child, out, names);
                 }
             } else if (child.is(Ns.MC, "AlternateContent")) {
                 XmlElement branch = branch(child);
                 if (branch != null) {
-                    collect(branch, out, one, other);
+                    collect(branch, out, names);
                 }
             }
         }

@@ -1,6 +1,7 @@
 package grintel.formats.pdf;
 
 import grintel.core.paper.Block;
+import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Note;
 import grintel.core.paper.Paper;
@@ -99,6 +100,11 @@ final class StructureTree {
                     elements.put(paragraph.address(), paragraphElement(paragraph, parent));
                 }
                 addNotesOf(paragraph, parent);
+            } else if (block instanceof EmbeddedText text) {
+                lists.close();
+                text.paragraphs().stream()
+                        .filter(this::isSeen)
+                        .forEach(each -> elements.put(each.address(), child(parent, StandardStructureTypes.P)));
             }
         }
     }

@@ -57,7 +57,7 @@ public final class XmlDocument {
      */
     public static XmlDocument parse(String name, byte[] bytes, Map<String, String> canonical) {
         byte[] mark = byteOrderMark(bytes);
-        Charset charset = charset(bytes, mark);
+        Charset charset = charset(name, bytes, mark);
         String source = decode(name, bytes, mark, charset);
         try {
             return new Parser(source, canonical).parse(charset, mark);
@@ -120,7 +120,7 @@ public final class XmlDocument {
         return utf16 ? new byte[] {bytes[0], bytes[1]} : new byte[0];
     }
 
-    private static Charset charset(byte[] bytes, byte[] mark) {
+    private static Charset charset(String name, byte[] bytes, byte[] mark) {
         if (mark.length == 2) {
             return mark[0] == (byte) 0xFE ? StandardCharsets.UTF_16BE : StandardCharsets.UTF_16LE;
         }
@@ -133,11 +133,22 @@ public final class XmlDocument {
             }
             String head = new String(bytes, 0, Math.min(bytes.length, 200), StandardCharsets.ISO_8859_1);
             Matcher declared = ENCODING.matcher(head);
-            if (declared.find() && Charset.isSupported(declared.group(1))) {
-                return Charset.forName(declared.group(1));
+            if (declared.find()) {
+                return known(name, declared.group(1));
             }
         }
         return StandardCharsets.UTF_8;
+    }
+
+    private static Charset known(String name, String encoding) {
+        try {
+            return Charset.forName(encoding);
+        } catch (IllegalArgumentException e) {
+            throw new UnreadableFileException(
+                    "The file's part " + name + " is written in an encoding that is not known here (" + encoding
+                            + "). Save the paper again from the program it was written in.",
+                    e);
+        }
     }
 
     private static String decode(String name, byte[] bytes, byte[] mark, Charset charset) {

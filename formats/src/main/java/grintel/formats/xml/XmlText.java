@@ -1,5 +1,7 @@
 package grintel.formats.xml;
 
+import org.jspecify.annotations.Nullable;
+
 /** Characters between tags. */
 public final class XmlText implements XmlNode {
     private final String source;
@@ -7,6 +9,9 @@ public final class XmlText implements XmlNode {
     private int end;
     private String text;
     private boolean changed;
+
+    /** The characters while more of them arrive in pieces; null once they were asked for. */
+    private @Nullable StringBuilder growing;
 
     XmlText(String source, int start, int end, String text) {
         this.source = source;
@@ -17,18 +22,24 @@ public final class XmlText implements XmlNode {
 
     /** The characters, references resolved. */
     public String text() {
+        if (growing != null) {
+            text = growing.toString();
+            growing = null;
+        }
         return text;
     }
 
     /** Puts other characters in place of these. */
     void setText(String newText) {
+        this.growing = null;
         this.text = newText;
         this.changed = true;
     }
 
     void extend(int newEnd, String more) {
         end = newEnd;
-        text += more;
+        growing = growing == null ? new StringBuilder(text) : growing;
+        growing.append(more);
     }
 
     @Override

@@ -3,6 +3,11 @@ package grintel.formats.docx;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import grintel.core.check.PutRight;
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.Guides;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.UnreadableFileException;
@@ -10,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -70,7 +76,7 @@ class BadInputTest {
     void aZipBomb() {
         refused(
                 RawDocx.transitional()
-                        .body("<w:p><w:r><w:t>" + " ".repeat(30_000_000) + "x</w:t></w:r></w:p>")
+                        .body("<w:p><w:r><w:t>" + " ".repeat(80_000_000) + "x</w:t></w:r></w:p>")
                         .build(),
                 "200 times");
     }
@@ -100,6 +106,54 @@ class BadInputTest {
                         .get(0)
                         .lines())
                 .anyMatch(line -> line.text().equals("t") || line.text().startsWith("te"));
+    }
+
+    @Test
+    void aParagraphWithoutEnd() {
+        refused(
+                RawDocx.transitional()
+                        .body("<w:p><w:r><w:t>" + "The keepers ring. ".repeat(30_000) + "</w:t></w:r></w:p>")
+                        .build(),
+                "500,000 characters");
+    }
+
+    /** What takes long only where every character is looked at anew for every other; that would not end here. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<w:r><w:t>a</w:t></w:r>",
+                "<w:r><w:t>a-</w:t></w:r>",
+                "<w:r><w:t>\u0301</w:t></w:r>",
+                "<w:r><w:tab/></w:r>",
+                "<w:hyperlink w:anchor=\"x\"><w:r><w:t xml:space=\"preserve\">quay </w:t></w:r></w:hyperlink>",
+            })
+    void longParagraphsAreSetAndPutRight(String piece) {
+        byte[] bytes = RawDocx.transitional()
+                .body("<w:p><w:r><w:t>a</w:t></w:r>" + piece.repeat(40_000) + "</w:p>")
+                .build();
+        Brief brief = Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.NONE);
+        PutRight.Result<DocxFile> result = PutRight.run(
+                DocxFile.read(bytes), brief, PutRight.Choice.upTo(FixClass.LOOKS), LayoutLimits.within(60));
+        assertThat(result.done()).isNotEmpty();
+        assertThat(result.file().paper().paragraphs().get(0).text())
+                .isEqualTo(DocxFile.read(bytes).paper().paragraphs().get(0).text());
+    }
+
+    @Test
+    void commentsInTheMarkUpAreNoBomb() {
+        byte[] bytes = RawDocx.transitional()
+                .body("<!-- nothing to see -->".repeat(900_000) + TEXT)
+                .build();
+        assertThat(DocxFile.read(bytes).paper().paragraphs()).hasSize(1);
+    }
+
+    @Test
+    void anEncodingNobodyKnows() {
+        Map<String, byte[]> parts = new LinkedHashMap<>();
+        String types = "<?xml version=\"1.0\" encoding=\"QUAY-8\"?><Types xmlns=\"" + Ns.CONTENT_TYPES + "\"/>";
+        parts.put("[Content_Types].xml", types.getBytes(StandardCharsets.UTF_8));
+        parts.put("_rels/.rels", types.getBytes(StandardCharsets.UTF_8));
+        refused(RawDocx.zip(parts), "QUAY-8");
     }
 
     @Test

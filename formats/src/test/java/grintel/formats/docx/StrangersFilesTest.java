@@ -18,6 +18,7 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.PlacedPicture;
+import grintel.core.typeset.ProofLine;
 import grintel.formats.archive.Archive;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -399,5 +400,62 @@ class StrangersFilesTest {
         String form = "<w:sdt><w:sdtContent>" + run("chosen words") + "</w:sdtContent></w:sdt>";
         Paper paper = DocxFile.read(paper(p("", formula + form))).paper();
         assertThat(paper.paragraphs().get(0).text()).contains("a").contains("b").contains("chosen words");
+    }
+
+    private static byte[] embedding(String name, String piece, String body) {
+        return RawDocx.transitional()
+                .styles(STYLES)
+                .part(
+                        "word/_rels/document.xml.rels",
+                        "<Relationships xmlns='" + Ns.RELATIONSHIPS + "'><Relationship Id='rId9' Type='"
+                                + "http://schemas.openxmlformats.org/officeDocument/2006/relationships/aFChunk'"
+                                + " Target='" + name + "'/></Relationships>")
+                .part("word/" + name, piece)
+                .body(body + "<w:altChunk r:id='rId9'/>" + sheet(""))
+                .build();
+    }
+
+    private static List<String> linesOf(Report report) {
+        return report.proof().pages().stream()
+                .flatMap(page -> page.lines().stream())
+                .map(ProofLine::text)
+                .toList();
+    }
+
+    @Test
+    void wordsOfAnEmbeddedPageAreReadSetAndKept() {
+        byte[] bytes = embedding(
+                "piece.html",
+                "<html><head><title>no</title><style>p {}</style></head><body><h1>The quays</h1>"
+                        + "<p>Bells &amp; <b>boats</b></p><ul><li>one</li><li>two</li></ul><script>no()</script></body></html>",
+                essay(""));
+        Paper paper = DocxFile.read(bytes).paper();
+        assertThat(paper.embedded())
+                .singleElement()
+                .satisfies(piece -> assertThat(piece.paragraphs())
+                        .extracting(Paragraph::text)
+                        .containsExactly("The quays", "Bells & boats", "one", "two"));
+        assertThat(linesOf(examined(bytes, "mla-9"))).contains("The quays", "Bells & boats");
+        assertThat(paper.oddities()).anyMatch(each -> each.contains("not measured"));
+        PutRight.Result<DocxFile> all = fixed(bytes, "mla-9", FixClass.APPARATUS);
+        assertThat(all.done()).isNotEmpty();
+        assertThat(all.file().paper().embedded()).hasSize(1);
+    }
+
+    @Test
+    void aFileWhoseOnlyTextIsInAWebArchiveIsNotWithoutText() {
+        String archive =
+                "MIME-Version: 1.0\r\nContent-Type: multipart/related; boundary=\"b\"; type=\"text/html\"\r\n\r\n"
+                        + "--b\r\nContent-Type: text/html; charset=\"utf-8\"\r\nContent-Transfer-Encoding: quoted-printable\r\n\r\n"
+                        + "<html><body><p>L=C3=A4mps on the=\r\n low canal</p></body></html>\r\n--b--\r\n";
+        byte[] bytes = embedding("piece.mht", archive, p(""));
+        assertThat(linesOf(examined(bytes, "mla-9"))).contains("Lämps on the low canal");
+        assertThat(DocxFile.read(bytes).paper().words()).isEqualTo(5);
+    }
+
+    @Test
+    void anEmbeddedPieceOfAnotherKindIsCarriedAlong() {
+        byte[] bytes = embedding("piece.rtf", "{\\rtf1 words}", essay(""));
+        assertThat(DocxFile.read(bytes).paper().oddities()).anyMatch(each -> each.contains("carried along unread"));
     }
 }

@@ -3,10 +3,12 @@ package grintel.server.paper;
 import grintel.core.check.Report;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.Story;
 import grintel.core.typeset.FaceCatalogue;
 import grintel.core.typeset.Fill;
 import grintel.core.typeset.GlyphRun;
 import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.PagePart;
 import grintel.core.typeset.PlacedPicture;
 import grintel.core.typeset.PlacedTable;
 import grintel.core.typeset.Proof;
@@ -136,7 +138,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             List<RunView> runs) {
         static LineView of(ProofLine line, Map<ParagraphAddress, Integer> notes) {
             return new LineView(
-                    line.part().name().toLowerCase(Locale.ROOT),
+                    part(line).name().toLowerCase(Locale.ROOT),
                     notes.getOrDefault(line.paragraph(), line.paragraph().index()),
                     line.lineInParagraph(),
                     points(line.x()),
@@ -147,6 +149,11 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                     points(line.columnLeft()),
                     points(line.columnRight()),
                     line.runs().stream().map(RunView::of).toList());
+        }
+
+        /** Paragraphs of other files are counted by themselves, as those in boxes are, wherever they stand. */
+        private static PagePart part(ProofLine line) {
+            return line.paragraph().story().kind() == Story.Kind.TEXT_BOX ? PagePart.BOX : line.part();
         }
     }
 
@@ -234,8 +241,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
      * @param run missing where there is no room for them
      * @param y the baseline
      */
-    record LabelView(
-            String text, double y, @Nullable RunView run) {
+    record LabelView(String text, double y, @Nullable RunView run) {
         static LabelView of(PlacedPicture picture) {
             GlyphRun run = picture.label();
             return new LabelView(
