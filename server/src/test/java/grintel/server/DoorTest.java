@@ -113,10 +113,11 @@ class DoorTest {
         database.sql("""
                 select count(pg_terminate_backend(pid)) from pg_stat_activity
                 where datname = current_database() and pid <> pg_backend_pid()""").query(Integer.class).single();
-        Answer answer = marit.get("/api/papers");
-        for (int i = 0; i < 10 && answer.status() >= 500; i++) {
-            answer = marit.get("/api/papers");
+        // A connection used just before is not looked at again before it is used; each such fails once.
+        int well = 0;
+        for (int i = 0; i < 100 && well < 20; i++) {
+            well = marit.get("/api/papers").status() == 200 ? well + 1 : 0;
         }
-        assertThat(answer.status()).isEqualTo(200);
+        assertThat(well).isEqualTo(20);
     }
 }

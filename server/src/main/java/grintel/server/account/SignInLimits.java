@@ -11,14 +11,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** Limits how often a sign-in may be tried for one address, and from one machine, at all instances together. */
 @Component
 class SignInLimits {
-    private static final int TRIES_FOR_ADDRESS = 8;
-    private static final int TRIES_FROM_MACHINE = 60;
     private static final int WINDOW_SECONDS = 600;
 
     private final SignInTriesRepository tries;
+    private final SignInProperties most;
 
-    SignInLimits(SignInTriesRepository tries) {
+    SignInLimits(SignInTriesRepository tries, SignInProperties most) {
         this.tries = tries;
+        this.most = most;
     }
 
     /**
@@ -31,7 +31,7 @@ class SignInLimits {
         tries.forgetOld(WINDOW_SECONDS);
         int forAddress = tries.count(address(email), WINDOW_SECONDS);
         int fromMachine = tries.count(digest("machine " + machine), WINDOW_SECONDS);
-        if (forAddress > TRIES_FOR_ADDRESS || fromMachine > TRIES_FROM_MACHINE) {
+        if (forAddress > most.forAddress() || fromMachine > most.fromMachine()) {
             throw Problem.tooMany("There were too many tries to sign in. Wait ten minutes, then try again.");
         }
     }
