@@ -125,11 +125,13 @@ public final class PutRight<M extends Mendable> {
     /** Makes a pass; where it cannot be made, leaves out the rule that stands in the way. */
     private boolean make(Attempt attempt, List<Taken> findings, List<Edit> edits) {
         try {
-            Paper next = applied(attempt.paper, edits);
+            WordLedger words = attempt.report.ledger();
+            WordLedger declared = words.after(edits);
+            Paper next = applied(attempt.paper, declared, edits);
             attempt.passes.add(edits);
             attempt.done.addAll(findings);
             attempt.changed.addAll(EditSummary.of(attempt.paper, edits));
-            attempt.words.addAll(WordLedger.of(attempt.paper).changes(edits));
+            attempt.words.addAll(words.changes(edits, declared));
             attempt.paper = next;
             attempt.report = Examiner.examine(next, brief, limits);
             return true;
@@ -141,9 +143,8 @@ public final class PutRight<M extends Mendable> {
     }
 
     /** The paper with edits made, its words held against those the edits declare. */
-    private static Paper applied(Paper paper, List<Edit> edits) {
+    private static Paper applied(Paper paper, WordLedger declared, List<Edit> edits) {
         Paper next = PaperEditor.apply(paper, edits);
-        WordLedger declared = WordLedger.of(paper).after(edits);
         if (!declared.isSameAs(WordLedger.of(next))) {
             throw new WordsChangedException(paper, next);
         }
@@ -155,7 +156,8 @@ public final class PutRight<M extends Mendable> {
         for (Taken taken : findings) {
             edits.addAll(taken.fix.edits());
             try {
-                applied(paper, edits.stream().distinct().toList());
+                List<Edit> together = edits.stream().distinct().toList();
+                applied(paper, WordLedger.of(paper).after(together), together);
             } catch (EditRefusedException e) {
                 leaveOut(taken.finding.rule(), Reason.REFUSED);
                 return;
@@ -180,7 +182,7 @@ public final class PutRight<M extends Mendable> {
             @SuppressWarnings("unchecked") // a file answers with a file of its own kind
             M made = (M) file.with(attempt.passes);
             edited = made;
-            if (!WordLedger.of(attempt.paper).isSameAs(WordLedger.of(edited.paper()))) {
+            if (!attempt.report.ledger().isSameAs(WordLedger.of(edited.paper()))) {
                 throw new WordsChangedException(attempt.paper, edited.paper());
             }
         }

@@ -1,5 +1,6 @@
 package grintel.core.check;
 
+import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Weight;
 import grintel.core.guide.demand.Station;
@@ -40,6 +41,11 @@ public final class Report {
 
     public Parts parts() {
         return exam.parts();
+    }
+
+    /** All words of the paper. */
+    WordLedger ledger() {
+        return exam.ledger();
     }
 
     public Brief brief() {

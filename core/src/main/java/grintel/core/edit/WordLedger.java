@@ -186,7 +186,13 @@ public final class WordLedger {
         if (guess < lines.size() && lines.get(guess).address.equals(address)) {
             return guess;
         }
-        for (int i = 0; i < lines.size(); i++) {
+        // Most have moved up, by as many as went before them.
+        for (int i = Math.min(guess, lines.size()) - 1; i >= 0; i--) {
+            if (lines.get(i).address.equals(address)) {
+                return i;
+            }
+        }
+        for (int i = guess; i < lines.size(); i++) {
             if (lines.get(i).address.equals(address)) {
                 return i;
             }
@@ -283,7 +289,7 @@ public final class WordLedger {
 
     /** Whether the two hold the same words at the same places. */
     public boolean isSameAs(WordLedger other) {
-        return text().equals(other.text())
+        return hasSameTextAs(other)
                 && marginals().equals(other.marginals())
                 && sorted(deleted).equals(sorted(other.deleted));
     }
@@ -295,7 +301,31 @@ public final class WordLedger {
 
     /** Whether the two hold the same text, with its notes and boxes, whatever their headers say. */
     public boolean hasSameTextAs(WordLedger other) {
-        return text().equals(other.text());
+        List<Line> mine = withLetters();
+        List<Line> theirs = other.withLetters();
+        if (mine.size() != theirs.size()) {
+            return text().equals(other.text());
+        }
+        for (int i = 0; i < mine.size(); i++) {
+            String letters = mine.get(i).letters;
+            // Most lines are the same letter by letter; a sign that stands for a note may mean another note there.
+            boolean same = letters.equals(theirs.get(i).letters) && !holdsNote(letters);
+            if (!same && !words(letters).equals(other.words(theirs.get(i).letters))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** The lines of the text that are not blank. */
+    private List<Line> withLetters() {
+        return stories.getOrDefault(Story.TEXT, List.of()).stream()
+                .filter(line -> !line.letters.chars().allMatch(c -> isSpace((char) c)))
+                .toList();
+    }
+
+    private static boolean holdsNote(String letters) {
+        return letters.chars().anyMatch(c -> c >= FIRST_NOTE && c < FIRST_NOTE + MOST_NOTES);
     }
 
     /** Some words at which the two differ, for a message; empty where they do not. */
@@ -322,21 +352,27 @@ public final class WordLedger {
         if (edits.stream().noneMatch(WordEditor::touchesWords)) {
             return List.of();
         }
-        WordLedger after = after(edits);
+        return changes(edits, after(edits));
+    }
+
+    /** What edits that were made to the words of this ledger changed in them, those after them being known. */
+    public List<WordChange> changes(List<Edit> edits, WordLedger after) {
         List<WordChange> out = new ArrayList<>();
+        Set<ParagraphAddress> touched = WordEditor.touched(edits);
+        Map<ParagraphAddress, List<String>> told = after.wordsBesides(touched);
         addMoves(edits, out);
-        for (ParagraphAddress address : WordEditor.touched(edits)) {
+        for (ParagraphAddress address : touched) {
             if (address.story().kind() != Story.Kind.HEADER && address.story().kind() != Story.Kind.FOOTER) {
-                addChange(address, after, out);
+                addChange(address, told.getOrDefault(address, List.of()), out);
             }
         }
         Map<WordChange.Where, String> are = after.marginals();
         Map<WordChange.Where, String> were = marginals();
         // A header that several kinds of pages show is told once.
-        Set<List<String>> told = new LinkedHashSet<>();
+        Set<List<String>> once = new LinkedHashSet<>();
         were.forEach((where, was) -> {
             String is = are.getOrDefault(where, "");
-            if (!was.equals(is) && told.add(List.of(String.valueOf(where.part()), was, is))) {
+            if (!was.equals(is) && once.add(List.of(String.valueOf(where.part()), was, is))) {
                 out.add(new WordChange(WordChange.Kind.CHANGED, where, was, is));
             }
         });
@@ -358,18 +394,26 @@ public final class WordLedger {
         }
     }
 
-    /** The change to one paragraph; what comes in after it, and what it is joined with, is told with it. */
-    private void addChange(ParagraphAddress address, WordLedger after, List<WordChange> out) {
-        String was = words(line(address).letters);
-        List<String> are = new ArrayList<>();
-        for (Line line : after.lines(address.story())) {
-            if (line.address.equals(address) || address.equals(line.from)) {
-                String words = after.words(line.letters);
-                if (!words.isEmpty()) {
-                    are.add(words);
+    /** The words that stand where some paragraphs stood, or were made beside them: a line each, empty ones left out. */
+    private Map<ParagraphAddress, List<String>> wordsBesides(Set<ParagraphAddress> paragraphs) {
+        Map<ParagraphAddress, List<String>> out = new HashMap<>();
+        for (List<Line> lines : stories.values()) {
+            for (Line line : lines) {
+                ParagraphAddress origin = paragraphs.contains(line.address) ? line.address : line.from;
+                if (origin != null && paragraphs.contains(origin)) {
+                    String words = words(line.letters);
+                    if (!words.isEmpty()) {
+                        out.computeIfAbsent(origin, key -> new ArrayList<>(1)).add(words);
+                    }
                 }
             }
         }
+        return out;
+    }
+
+    /** The change to one paragraph; what comes in after it, and what it is joined with, is told with it. */
+    private void addChange(ParagraphAddress address, List<String> are, List<WordChange> out) {
+        String was = words(line(address).letters);
         String is = String.join(" ¶ ", are);
         if (!was.equals(is)) {
             out.add(new WordChange(WordChange.Kind.CHANGED, WordChange.Where.of(address), was, is));

@@ -18,23 +18,27 @@ public final class VisibleText {
         int[] offsets = new int[paragraph.range().to() + 1];
         int at = 0;
         for (Inline inline : paragraph.inlines()) {
-            boolean named = inline.run().number() >= 0;
-            for (int i = 0; i < inline.length(); i++, at++) {
-                if (!inline.run().hidden()) {
-                    offsets[text.length()] = at;
-                    text.append(
-                            !named
-                                    ? Paragraph.OBJECT
-                                    : inline instanceof Inline.Text characters
-                                            ? characters.text().charAt(i)
-                                            : inline instanceof Inline.Tab
-                                                    ? '\t'
-                                                    : inline instanceof Inline.Break ? '\n' : Paragraph.OBJECT);
+            int length = inline.length();
+            if (length > 0 && !inline.run().hidden()) {
+                for (int i = 0; i < length; i++) {
+                    offsets[text.length() + i] = at + i;
                 }
+                append(inline, length, text);
             }
+            at += length;
         }
         offsets[text.length()] = at;
         return new VisibleText(paragraph.address(), text.toString(), offsets);
+    }
+
+    private static void append(Inline inline, int length, StringBuilder text) {
+        if (inline.run().number() < 0) {
+            text.append(String.valueOf(Paragraph.OBJECT).repeat(length));
+        } else if (inline instanceof Inline.Text characters) {
+            text.append(characters.text());
+        } else {
+            text.append(inline instanceof Inline.Tab ? '\t' : inline instanceof Inline.Break ? '\n' : Paragraph.OBJECT);
+        }
     }
 
     public String text() {

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /** A paper under examination: what it is, how it lies on the pages, which part each paragraph is, what is asked. */
@@ -32,6 +33,9 @@ public final class Examination {
     private @Nullable RunningHeads heads;
     private @Nullable WordLedger ledger;
     private @Nullable Map<ParagraphAddress, Integer> notePlaces;
+    private final Map<ParagraphAddress, String> identities = new ConcurrentHashMap<>();
+    private final Map<ParagraphAddress, Place> places = new ConcurrentHashMap<>();
+    private volatile @Nullable Seen lastSeen;
 
     public Examination(Paper paper, Proof proof, Parts parts, Brief brief) {
         this.paper = paper;
@@ -128,7 +132,7 @@ public final class Examination {
 
     /** These paragraphs, wherever they stand. */
     public Subjects<Paragraph> paragraphs(List<Paragraph> all) {
-        return new Subjects<>(this, all, this::place, Examination::identity);
+        return new Subjects<>(this, all, this::place, this::identity);
     }
 
     /** The paper as a whole. */
@@ -137,28 +141,49 @@ public final class Examination {
     }
 
     /** What a paragraph is anchored to: its words, which stay while all else about it may change. */
-    public static String identity(Paragraph paragraph) {
-        return Integer.toHexString(Quotes.plain(paragraph.text()).hashCode());
+    public String identity(Paragraph paragraph) {
+        return identities.computeIfAbsent(
+                paragraph.address(),
+                key -> Integer.toHexString(Quotes.plain(paragraph.text()).hashCode()));
     }
 
     // ---- places
 
     /** Where a paragraph starts. */
     public Place place(Paragraph paragraph) {
-        return place(paragraph, Math.max(1, proof.pageOf(paragraph.address())), paragraph.text());
+        return places.computeIfAbsent(
+                paragraph.address(), key -> place(paragraph, Math.max(1, proof.pageOf(key)), paragraph.text()));
     }
 
     /** Where some words of a paragraph stand; where it starts if they cannot be seen in it. */
     public Place place(Paragraph paragraph, String words) {
-        StringBuilder text = new StringBuilder();
-        TreeMap<Integer, Integer> pages = new TreeMap<>();
-        for (Proof.Placed placed : proof.lines(paragraph.address())) {
-            text.append(text.isEmpty() ? "" : " ");
-            pages.put(text.length(), placed.page().number());
-            text.append(Quotes.plain(placed.line().text()));
+        List<Proof.Placed> lines = proof.lines(paragraph.address());
+        int first = lines.isEmpty() ? 0 : lines.get(0).page().number();
+        if (first > 0 && first == lines.get(lines.size() - 1).page().number()) {
+            return place(paragraph, first, words);
         }
-        int at = text.indexOf(Quotes.plain(words));
-        return at < 0 ? place(paragraph) : place(paragraph, pages.floorEntry(at).getValue(), words);
+        Seen seen = seen(paragraph);
+        int at = seen.text.indexOf(Quotes.plain(words));
+        return at < 0
+                ? place(paragraph)
+                : place(paragraph, seen.pages.floorEntry(at).getValue(), words);
+    }
+
+    /** A paragraph as it reads on the pages; that of the last one asked after is kept, for its words come together. */
+    private Seen seen(Paragraph paragraph) {
+        Seen last = lastSeen;
+        if (last == null || !last.paragraph.equals(paragraph.address())) {
+            StringBuilder text = new StringBuilder();
+            TreeMap<Integer, Integer> pages = new TreeMap<>();
+            for (Proof.Placed placed : proof.lines(paragraph.address())) {
+                text.append(text.isEmpty() ? "" : " ");
+                pages.put(text.length(), placed.page().number());
+                text.append(Quotes.plain(placed.line().text()));
+            }
+            last = new Seen(paragraph.address(), text.toString(), pages);
+            lastSeen = last;
+        }
+        return last;
     }
 
     private Place place(Paragraph paragraph, int page, String words) {
@@ -193,4 +218,11 @@ public final class Examination {
         }
         return proof.pages().size();
     }
+
+    /**
+     * A paragraph as it reads on the pages.
+     *
+     * @param pages page numbers by the offset from which on they hold
+     */
+    private record Seen(ParagraphAddress paragraph, String text, TreeMap<Integer, Integer> pages) {}
 }

@@ -23,16 +23,35 @@ public final class Quotes {
 
     /** Without what stands for objects, and with white space made single; a loop, as every line of a paper comes here. */
     public static String plain(String text) {
+        if (isPlain(text)) {
+            return text;
+        }
         StringBuilder out = new StringBuilder(text.length());
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            boolean space = c == Paragraph.OBJECT || c == ' ' || c >= '\t' && c <= '\r';
-            if (!space) {
+            if (!isSpace(c)) {
                 out.append(c);
             } else if (out.isEmpty() || out.charAt(out.length() - 1) != ' ') {
                 out.append(' ');
             }
         }
         return out.toString().strip();
+    }
+
+    /** Whether a text reads as it is: most do. */
+    private static boolean isPlain(String text) {
+        boolean space = true;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c == ' ' ? space : c <= ' ' || c == Paragraph.OBJECT || c >= '\u2000' && Character.isWhitespace(c)) {
+                return false;
+            }
+            space = c == ' ';
+        }
+        return !space;
+    }
+
+    private static boolean isSpace(char c) {
+        return c == Paragraph.OBJECT || c == ' ' || c >= '\t' && c <= '\r';
     }
 }

@@ -28,7 +28,7 @@ public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Intege
         return paragraphs.each(
                 paragraph -> of(paragraph, quality),
                 group -> exam.place(group.paragraph, group.words),
-                group -> Examination.identity(group.paragraph));
+                group -> exam.identity(group.paragraph));
     }
 
     private static List<RunGroup> of(Paragraph paragraph, Function<Inline, @Nullable Measure> quality) {
@@ -54,8 +54,15 @@ public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Intege
 
     /** Whether an inline is words with a letter or a digit in them. */
     public static boolean holdsLetters(Inline inline) {
-        return inline instanceof Inline.Text text
-                && !text.hidden()
-                && text.text().codePoints().anyMatch(Character::isLetterOrDigit);
+        if (!(inline instanceof Inline.Text text) || text.hidden()) {
+            return false;
+        }
+        String characters = text.text();
+        for (int i = 0; i < characters.length(); i += Character.charCount(characters.codePointAt(i))) {
+            if (Character.isLetterOrDigit(characters.codePointAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -26,18 +26,23 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
         Map<PartKind, String> lines = new EnumMap<>(PartKind.class);
         for (int i = 0; i < parts.size(); i++) {
             PartKind kind = parts.kind(i);
-            String text = parts.text(i).replaceAll("\\s+", " ");
             if (kind == PartKind.TITLE && title.isEmpty()) {
-                title = text;
+                title = text(parts, i);
             } else if (kind == PartKind.SUBTITLE && subtitle.isEmpty()) {
-                subtitle = text;
+                subtitle = text(parts, i);
             } else if (kind == PartKind.AUTHOR) {
-                Names.in(text).stream().filter(name -> !authors.contains(name)).forEach(authors::add);
+                Names.in(text(parts, i)).stream()
+                        .filter(name -> !authors.contains(name))
+                        .forEach(authors::add);
             } else if (kind.isOfOpening() && kind != PartKind.OPENING_LINE) {
-                lines.putIfAbsent(kind, text);
+                lines.putIfAbsent(kind, text(parts, i));
             }
         }
         return new PaperFacts(title, subtitle, authors, lines);
+    }
+
+    private static String text(Parts parts, int index) {
+        return parts.text(index).replaceAll("\\s+", " ");
     }
 
     /** The author's surname; null where there is no author or more than one. */

@@ -29,7 +29,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
                 .each(
                         paper -> find(exam),
                         run -> run.place(exam),
-                        run -> run.after < 0 ? "end" : Examination.identity(run.next(exam)));
+                        run -> run.after < 0 ? "end" : exam.identity(run.next(exam)));
     }
 
     private static List<BlankRun> find(Examination exam) {

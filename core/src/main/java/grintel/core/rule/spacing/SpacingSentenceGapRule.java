@@ -39,7 +39,7 @@ public final class SpacingSentenceGapRule implements Rule {
         return judged.each(
                         SpacingSentenceGapRule::gaps,
                         gap -> exam.place(gap.paragraph, gap.around()),
-                        gap -> Examination.identity(gap.paragraph))
+                        gap -> exam.identity(gap.paragraph))
                 .check(id(), "gap")
                 .measure(gap -> new Measure.Count(gap.to - gap.from, "space"))
                 .asks(ONE)
