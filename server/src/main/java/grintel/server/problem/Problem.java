@@ -59,6 +59,14 @@ public final class Problem extends RuntimeException {
                 HttpStatus.CONFLICT, "urn:grintel:stopped", "Stopped", "The work was stopped. Nothing was changed.");
     }
 
+    /** The database cannot be reached just now. */
+    static Problem unavailable() {
+        return new Problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "Not there just now",
+                "Grintel cannot reach its store of papers just now. Nothing was lost; try again in a moment.");
+    }
+
     /** Something that should not happen; the reference stands in the log too. */
     static Problem unforeseen(String reference) {
         return new Problem(

@@ -9,7 +9,9 @@ import java.security.SecureRandom;
 import java.sql.SQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
 
 /** Says of anything thrown what a person is told of it. */
 public final class Problems {
@@ -38,6 +40,11 @@ public final class Problems {
         }
         if (thrown instanceof ObjectOptimisticLockingFailureException) {
             return Problem.changedElsewhere();
+        }
+        if (thrown instanceof DataAccessResourceFailureException
+                || thrown instanceof CannotCreateTransactionException) {
+            LOG.warn("The database cannot be reached: {}", message);
+            return Problem.unavailable();
         }
         if (hasDataTheDatabaseRefuses(thrown)) {
             return Problem.badRequest("The request holds characters that cannot be kept.");
