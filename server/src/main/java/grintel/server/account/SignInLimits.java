@@ -1,9 +1,8 @@
 package grintel.server.account;
 
 import grintel.server.problem.Problem;
+import grintel.server.support.Sha256;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,10 +46,6 @@ class SignInLimits {
     }
 
     private static byte[] digest(String key) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
+        return Sha256.of(key.getBytes(StandardCharsets.UTF_8));
     }
 }

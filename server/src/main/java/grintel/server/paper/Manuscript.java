@@ -1,10 +1,9 @@
 package grintel.server.paper;
 
+import grintel.server.support.Sha256;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.UUID;
 
 /** A file of an account, kept once however many steps and proofs point at it. */
@@ -30,18 +29,9 @@ class Manuscript {
     Manuscript(UUID accountId, byte[] content) {
         this.id = UUID.randomUUID();
         this.accountId = accountId;
-        this.hash = hash(content);
+        this.hash = Sha256.of(content);
         this.size = content.length;
         this.content = content;
-    }
-
-    /** The SHA-256 of a file. */
-    static byte[] hash(byte[] content) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(content);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
     }
 
     UUID id() {
@@ -52,6 +42,7 @@ class Manuscript {
         return accountId;
     }
 
+    /** The SHA-256 of the content. */
     byte[] hash() {
         return hash;
     }

@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.server.problem.Problem;
+import grintel.server.support.Sha256;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -149,7 +150,7 @@ class PaperStore {
 
     /** The same file of the account, or a new one while there is room. */
     private UUID keep(UUID account, byte[] bytes) {
-        return manuscripts.find(account, Manuscript.hash(bytes)).orElseGet(() -> {
+        return manuscripts.find(account, Sha256.of(bytes)).orElseGet(() -> {
             if (manuscripts.bytes(account) + bytes.length > storage.mostBytes()) {
                 throw Problem.conflict("Your papers take up " + storage.mostInWords()
                         + ", as much as an account may keep. Delete a paper you no longer need, then try again.");

@@ -1,0 +1,5 @@
+/** What several features share. */
+@NullMarked
+package grintel.server.support;
+
+import org.jspecify.annotations.NullMarked;
