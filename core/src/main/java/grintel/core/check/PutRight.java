@@ -187,7 +187,15 @@ public final class PutRight<M extends Mendable> {
             }
         }
         return new Result<>(
-                edited, before, attempt.report, attempt.done, List.copyOf(attempt.changed), attempt.words, leftOut);
+                edited, before, attempt.report, attempt.done, List.copyOf(attempt.changed), words(attempt), leftOut);
+    }
+
+    /** What the passes changed in words; of headers and footers, which several may change, what came of it in the end. */
+    private List<WordChange> words(Attempt attempt) {
+        List<WordChange> out = new ArrayList<>(attempt.words);
+        out.removeIf(change -> change.where().isMarginal());
+        out.addAll(before.ledger().marginalChanges(attempt.report.ledger()));
+        return out;
     }
 
     /** Tries each rule's edits by themselves on the file, and leaves out those it refuses. */

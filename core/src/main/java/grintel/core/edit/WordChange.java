@@ -41,6 +41,11 @@ public record WordChange(Kind kind, Where where, String before, String after) {
             int section,
             Marginals.@Nullable Variant variant,
             @Nullable ParagraphAddress paragraph) {
+        /** Whether it is a header or a footer. */
+        public boolean isMarginal() {
+            return paragraph == null;
+        }
+
         static Where of(ParagraphAddress paragraph) {
             return new Where(paragraph.story().kind(), -1, null, paragraph);
         }

@@ -366,6 +366,13 @@ public final class WordLedger {
                 addChange(address, told.getOrDefault(address, List.of()), out);
             }
         }
+        out.addAll(marginalChanges(after));
+        return out;
+    }
+
+    /** What has changed in headers and footers as they are seen, by pages of each kind. */
+    public List<WordChange> marginalChanges(WordLedger after) {
+        List<WordChange> out = new ArrayList<>();
         Map<WordChange.Where, String> are = after.marginals();
         Map<WordChange.Where, String> were = marginals();
         // A header that several kinds of pages show is told once.

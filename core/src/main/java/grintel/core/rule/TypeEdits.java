@@ -46,6 +46,17 @@ public final class TypeEdits {
                 || FaceCatalogue.shipped().choose(face).family().equals(SYMBOLS) && !face.startsWith("Lucida");
     }
 
+    /** Readings of runs that should be set as the text is, each of those that are not. */
+    public static List<Reading> readings(String rule, Subjects<RunGroup> groups, BodyType body) {
+        Measure.Type is = new Measure.Type(body.face(), body.size());
+        return groups.check(rule, "type")
+                .measure(RunGroup::is)
+                .asks(new Measure.Type(body.targetFace(), body.targetSize()))
+                .metWhen((group, type) -> type.equals(is))
+                .fix((some, cause) -> setType(cause, RunGroup.holders(some), body))
+                .readings();
+    }
+
     /** The type of an inline. */
     public static Measure.Type type(Inline inline) {
         return new Measure.Type(

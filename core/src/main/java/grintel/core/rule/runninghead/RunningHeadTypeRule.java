@@ -3,13 +3,12 @@ package grintel.core.rule.runninghead;
 import grintel.core.guide.Ask;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
-import grintel.core.rule.BodyType;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Head;
-import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.RunGroup;
+import grintel.core.rule.Subjects;
 import grintel.core.rule.TypeEdits;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,18 +22,11 @@ public final class RunningHeadTypeRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        BodyType body = exam.bodyType();
-        Measure.Type is = new Measure.Type(body.face(), body.size());
-        return RunGroup.of(
-                        exam,
-                        exam.paragraphs(paragraphs(exam.heads().all())),
-                        inline -> isSeen(inline) ? TypeEdits.type(inline) : null)
-                .check(id(), "type")
-                .measure(RunGroup::is)
-                .asks(new Measure.Type(body.targetFace(), body.targetSize()))
-                .metWhen((group, type) -> type.equals(is))
-                .fix((groups, cause) -> TypeEdits.setType(cause, RunGroup.holders(groups), body))
-                .readings();
+        Subjects<RunGroup> groups = RunGroup.of(
+                exam,
+                exam.paragraphs(paragraphs(exam.heads().all())),
+                inline -> isSeen(inline) ? TypeEdits.type(inline) : null);
+        return TypeEdits.readings(id(), groups, exam.bodyType());
     }
 
     private static List<Paragraph> paragraphs(List<Head> heads) {

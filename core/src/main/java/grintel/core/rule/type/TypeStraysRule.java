@@ -29,13 +29,8 @@ public final class TypeStraysRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         BodyType body = exam.bodyType();
         Measure.Type is = new Measure.Type(body.face(), body.size());
-        return RunGroup.of(exam, exam.paragraphs(Kinds.SET_AS_TEXT), inline -> type(inline, is))
-                .check(id(), "type")
-                .measure(RunGroup::is)
-                .asks(new Measure.Type(body.targetFace(), body.targetSize()))
-                .metWhen((group, type) -> type.equals(is))
-                .fix((groups, cause) -> TypeEdits.setType(cause, RunGroup.holders(groups), body))
-                .readings();
+        return TypeEdits.readings(
+                id(), RunGroup.of(exam, exam.paragraphs(Kinds.SET_AS_TEXT), inline -> type(inline, is)), body);
     }
 
     /** The type of letters that should be set as the text is; null for what need not be. */
