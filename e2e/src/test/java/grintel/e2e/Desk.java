@@ -38,6 +38,16 @@ final class Desk {
         return page;
     }
 
+    /** The same person's second window at the same paper. */
+    Desk another() {
+        Page second = page.context().newPage();
+        second.setDefaultTimeout(15_000);
+        second.navigate(page.url());
+        Desk desk = new Desk(second);
+        assertThat(desk.heading("Order of work")).isVisible();
+        return desk;
+    }
+
     Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }

@@ -35,6 +35,20 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(Application.class)
 class PaperJourneyTest {
     @Test
+    void whatAnotherWindowChangedFirstIsToldAndShown() {
+        Desk one =
+                Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "MLA 9").station("Sheet");
+        Desk other = one.another().station("Sheet");
+        other.button("Put this station right").click();
+        assertThat(other.reading("Left margin")).containsText("met");
+        one.button("Put this station right").click();
+        assertThat(one.page().getByRole(AriaRole.ALERT)).containsText("changed in another window");
+        assertThat(one.reading("Left margin")).containsText("met");
+        one.button("Undo").click();
+        assertThat(one.reading("Left margin")).containsText("1.25 in");
+    }
+
+    @Test
     void theEssayIsMeasuredPutRightAndTakenBack() {
         byte[] essay = UntidyEssay.write();
         Desk desk = Desk.signUp().bring("lamps.docx", essay, "MLA 9");

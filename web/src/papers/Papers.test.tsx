@@ -1,0 +1,69 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { modalDialogs } from '../proof/fixtures'
+import { Papers } from './Papers'
+
+const paper = {
+  id: '0c5d',
+  revision: 3,
+  title: 'Lamps on the Low Canal',
+  fileName: 'lamps.docx',
+  guide: 'MLA 9',
+  pages: 6,
+  words: 1586,
+  changedAt: '2026-10-09T18:00:00Z',
+  stations: [],
+}
+
+let sent: string[]
+let remove: () => Response
+
+beforeEach(() => {
+  sent = []
+  remove = () => new Response(null, { status: 204 })
+  modalDialogs()
+  vi.stubGlobal('fetch', (request: Request) => {
+    const url = new URL(request.url)
+    sent.push(`${request.method} ${url.pathname}${url.search}`)
+    return Promise.resolve(
+      request.method === 'DELETE'
+        ? remove()
+        : Response.json({ papers: [paper], bytes: 40_960, mostBytes: 1_073_741_824 }),
+    )
+  })
+  render(
+    <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+      <MemoryRouter>
+        <Papers />
+      </MemoryRouter>
+    </QueryClientProvider>,
+  )
+})
+
+afterEach(cleanup)
+
+it('the list says how much room is taken', async () => {
+  await screen.findByRole('link', { name: 'Lamps on the Low Canal' })
+  expect(screen.getByText(/take up 40 kB of 1 GB/)).toBeTruthy()
+})
+
+it('deleting names the state that was looked at', async () => {
+  fireEvent.click(await screen.findByText('Delete', { selector: 'li button' }))
+  fireEvent.click(screen.getByText('Delete', { selector: 'dialog button' }))
+  await waitFor(() => expect(sent).toContain('DELETE /api/papers/0c5d?revision=3'))
+  await waitFor(() => expect(screen.queryByText('Delete this paper?')).toBeNull())
+})
+
+it('a paper that was changed meanwhile is not deleted, and the list is fetched anew', async () => {
+  remove = () =>
+    Response.json(
+      { detail: 'The paper was changed in another window.', type: 'urn:grintel:changed-elsewhere' },
+      { status: 409 },
+    )
+  fireEvent.click(await screen.findByText('Delete', { selector: 'li button' }))
+  fireEvent.click(screen.getByText('Delete', { selector: 'dialog button' }))
+  expect(await screen.findByText('The paper was changed in another window.')).toBeTruthy()
+  await waitFor(() => expect(sent.filter((each) => each === 'GET /api/papers')).toHaveLength(2))
+})
