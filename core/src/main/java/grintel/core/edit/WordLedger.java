@@ -38,6 +38,7 @@ public final class WordLedger {
 
     private final Map<Story, List<Line>> stories;
     private final List<Story> notes;
+    private final Map<Story, Integer> places = new HashMap<>();
     private final List<SectionHeads> sections;
     private final List<String> deleted;
     private boolean evenPagesDiffer;
@@ -50,6 +51,7 @@ public final class WordLedger {
             boolean evenPagesDiffer) {
         this.stories = stories;
         this.notes = notes;
+        notes.forEach(each -> places.put(each, places.size()));
         this.sections = sections;
         this.deleted = deleted;
         this.evenPagesDiffer = evenPagesDiffer;
@@ -141,11 +143,10 @@ public final class WordLedger {
 
     /** A character that stands for a note. */
     private String signOf(Story note) {
-        int at = notes.indexOf(note);
-        if (at < 0) {
-            at = notes.size();
-            notes.add(note);
-        }
+        int at = places.computeIfAbsent(note, key -> {
+            notes.add(key);
+            return notes.size() - 1;
+        });
         return String.valueOf((char) (FIRST_NOTE + at % MOST_NOTES));
     }
 
