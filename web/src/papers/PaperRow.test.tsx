@@ -2,26 +2,19 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { MemoryRouter } from 'react-router'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { EmptyDesk } from './EmptyDesk'
+import { summaryOf } from './fixtures'
 import { PaperRow } from './PaperRow'
 import type { PaperSummary } from './usePapers'
 
 afterEach(cleanup)
 
-const paper: PaperSummary = {
-  id: '0c5d',
-  revision: 2,
-  title: 'Lamps on the Low Canal',
-  fileName: 'lamps.docx',
-  guide: 'MLA 9',
-  pages: 6,
-  words: 1586,
-  changedAt: '2026-10-09T18:00:00Z',
+const paper = summaryOf({
   stations: [
     { id: 'sheet', open: 3 },
     { id: 'type', open: 0 },
     { id: 'notes', open: -1 },
   ],
-}
+})
 
 function show(shown: PaperSummary) {
   const onDelete = vi.fn()

@@ -3,19 +3,8 @@ import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/re
 import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import { modalDialogs } from '../proof/fixtures'
+import { summaryOf } from './fixtures'
 import { Papers } from './Papers'
-
-const paper = {
-  id: '0c5d',
-  revision: 3,
-  title: 'Lamps on the Low Canal',
-  fileName: 'lamps.docx',
-  guide: 'MLA 9',
-  pages: 6,
-  words: 1586,
-  changedAt: '2026-10-09T18:00:00Z',
-  stations: [],
-}
 
 let sent: string[]
 let remove: () => Response
@@ -30,7 +19,7 @@ beforeEach(() => {
     return Promise.resolve(
       request.method === 'DELETE'
         ? remove()
-        : Response.json({ papers: [paper], bytes: 40_960, mostBytes: 1_073_741_824 }),
+        : Response.json({ papers: [summaryOf()], bytes: 40_960, mostBytes: 1_073_741_824 }),
     )
   })
   render(

@@ -1,17 +1,12 @@
 package grintel.cli;
 
 import grintel.core.paper.Paper;
-import grintel.core.paper.Paragraph;
-import grintel.core.paper.ParagraphAddress;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import tools.jackson.core.JsonGenerator;
 
 /** A layout as the JSON object of the contract: points from the sheet's top left. */
@@ -19,11 +14,6 @@ final class LinesJson {
     private LinesJson() {}
 
     static String of(String file, Paper paper, Proof proof) {
-        Map<ParagraphAddress, Integer> notes = new HashMap<>();
-        List<Paragraph> inNotes = paper.noteParagraphs();
-        for (int i = 0; i < inNotes.size(); i++) {
-            notes.put(inNotes.get(i).address(), i);
-        }
         return Json.object(json -> {
             json.writeStringProperty("file", file);
             Json.strings(json, "approximate", proof.approximate());
@@ -34,7 +24,7 @@ final class LinesJson {
                 json.writeNumberProperty("width", points(page.width()));
                 json.writeNumberProperty("height", points(page.height()));
                 json.writeArrayPropertyStart("lines");
-                page.lines().forEach(line -> writeLine(json, line, notes));
+                page.lines().forEach(line -> writeLine(json, line, paper));
                 json.writeEndArray();
                 json.writeEndObject();
             }
@@ -42,10 +32,10 @@ final class LinesJson {
         });
     }
 
-    private static void writeLine(JsonGenerator json, ProofLine line, Map<ParagraphAddress, Integer> notes) {
+    private static void writeLine(JsonGenerator json, ProofLine line, Paper paper) {
         json.writeStartObject();
         json.writeStringProperty("part", line.part().name().toLowerCase(Locale.ROOT));
-        json.writeNumberProperty("paragraph", paragraph(line, notes));
+        json.writeNumberProperty("paragraph", line.part() == PagePart.BOX ? -1 : paper.placeIndex(line.paragraph()));
         json.writeNumberProperty("x", points(line.x()));
         json.writeNumberProperty("y", points(line.y()));
         json.writeNumberProperty("width", points(line.width()));
@@ -54,14 +44,6 @@ final class LinesJson {
             json.writeBooleanProperty("repeated", true);
         }
         json.writeEndObject();
-    }
-
-    private static int paragraph(ProofLine line, Map<ParagraphAddress, Integer> notes) {
-        if (line.part() == PagePart.BOX) {
-            return -1;
-        }
-        Integer inNotes = line.part() == PagePart.NOTE ? notes.get(line.paragraph()) : null;
-        return inNotes != null ? inNotes : line.paragraph().index();
     }
 
     /** A millipoint is the third decimal of a point. */

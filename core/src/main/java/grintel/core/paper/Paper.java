@@ -115,9 +115,9 @@ public final class Paper {
         return noteParagraphs;
     }
 
-    /** Place of a note's paragraph among those of all notes, or -1. */
-    public int noteIndex(ParagraphAddress address) {
-        return noteIndexes.getOrDefault(address, -1);
+    /** Place of a paragraph as places are told: in its story, but through all notes for those of notes. */
+    public int placeIndex(ParagraphAddress address) {
+        return noteIndexes.getOrDefault(address, address.index());
     }
 
     /** The paragraph of an address in the text, a note, a header or a footer; null where there is none. */

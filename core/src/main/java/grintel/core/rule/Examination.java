@@ -8,13 +8,11 @@ import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Section;
-import grintel.core.paper.Story;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofPage;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -32,10 +30,8 @@ public final class Examination {
     private final BodyType bodyType;
     private @Nullable RunningHeads heads;
     private @Nullable WordLedger ledger;
-    private @Nullable Map<ParagraphAddress, Integer> notePlaces;
     private final Map<ParagraphAddress, String> identities = new ConcurrentHashMap<>();
     private final Map<ParagraphAddress, Place> places = new ConcurrentHashMap<>();
-    private volatile @Nullable Seen lastSeen;
 
     public Examination(Paper paper, Proof proof, Parts parts, Brief brief) {
         this.paper = paper;
@@ -162,52 +158,26 @@ public final class Examination {
         if (first > 0 && first == lines.get(lines.size() - 1).page().number()) {
             return place(paragraph, first, words);
         }
-        Seen seen = seen(paragraph);
-        int at = seen.text.indexOf(Quotes.plain(words));
-        return at < 0
-                ? place(paragraph)
-                : place(paragraph, seen.pages.floorEntry(at).getValue(), words);
-    }
-
-    /** A paragraph as it reads on the pages; that of the last one asked after is kept, for its words come together. */
-    private Seen seen(Paragraph paragraph) {
-        Seen last = lastSeen;
-        if (last == null || !last.paragraph.equals(paragraph.address())) {
-            StringBuilder text = new StringBuilder();
-            TreeMap<Integer, Integer> pages = new TreeMap<>();
-            for (Proof.Placed placed : proof.lines(paragraph.address())) {
-                text.append(text.isEmpty() ? "" : " ");
-                pages.put(text.length(), placed.page().number());
-                text.append(Quotes.plain(placed.line().text()));
-            }
-            last = new Seen(paragraph.address(), text.toString(), pages);
-            lastSeen = last;
+        StringBuilder text = new StringBuilder();
+        TreeMap<Integer, Integer> pages = new TreeMap<>();
+        for (Proof.Placed placed : lines) {
+            text.append(text.isEmpty() ? "" : " ");
+            pages.put(text.length(), placed.page().number());
+            text.append(Quotes.plain(placed.line().text()));
         }
-        return last;
+        int at = text.indexOf(Quotes.plain(words));
+        return at < 0 ? place(paragraph) : place(paragraph, pages.floorEntry(at).getValue(), words);
     }
 
     private Place place(Paragraph paragraph, int page, String words) {
-        Story.Kind kind = paragraph.address().story().kind();
-        PagePart part = switch (kind) {
+        PagePart part = switch (paragraph.address().story().kind()) {
             case TEXT -> PagePart.TEXT;
             case HEADER -> PagePart.HEADER;
             case FOOTER -> PagePart.FOOTER;
             case FOOTNOTE, ENDNOTE -> PagePart.NOTE;
             case TEXT_BOX -> PagePart.BOX;
         };
-        int index = kind.isNote() ? indexOfNote(paragraph) : paragraph.address().index();
-        return new Place(part, page, index, Quotes.first(words));
-    }
-
-    /** Paragraphs of notes are counted through all notes, in the order the text calls them. */
-    private int indexOfNote(Paragraph paragraph) {
-        if (notePlaces == null) {
-            notePlaces = new HashMap<>();
-            for (Paragraph each : paper.noteParagraphs()) {
-                notePlaces.put(each.address(), notePlaces.size());
-            }
-        }
-        return notePlaces.getOrDefault(paragraph.address(), -1);
+        return new Place(part, page, paper.placeIndex(paragraph.address()), Quotes.first(words));
     }
 
     private int firstPage(Section section) {
@@ -218,11 +188,4 @@ public final class Examination {
         }
         return proof.pages().size();
     }
-
-    /**
-     * A paragraph as it reads on the pages.
-     *
-     * @param pages page numbers by the offset from which on they hold
-     */
-    private record Seen(ParagraphAddress paragraph, String text, TreeMap<Integer, Integer> pages) {}
 }

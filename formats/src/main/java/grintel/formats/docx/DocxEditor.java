@@ -190,7 +190,7 @@ final class DocxEditor {
             if (!before && Structure.endsSection(beside)) {
                 throw new EditRefusedException("Nothing can come after the last paragraph of a section.");
             }
-            XmlElement among = LiveContent.parent(beside);
+            XmlElement among = beside.holder();
             if (before) {
                 among.insertBefore(fresh, beside);
             } else {

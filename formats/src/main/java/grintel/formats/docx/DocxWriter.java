@@ -176,7 +176,7 @@ public final class DocxWriter {
                 XmlElement text = comment.append(XmlElement.like(comment, "p"))
                         .append(XmlElement.like(comment, "r"))
                         .append(XmlElement.like(comment, "t"));
-                LiveContent.setText(text, line);
+                RunWriter.setText(text, line);
             }
         }
         addPart("word/comments.xml", part, TYPES + "comments+xml");

@@ -2,7 +2,6 @@ package grintel.formats.docx;
 
 import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.Piece;
-import grintel.core.paper.Inline;
 import grintel.core.paper.Revision;
 import grintel.formats.xml.XmlElement;
 import java.util.ArrayList;
@@ -18,15 +17,14 @@ import org.jspecify.annotations.Nullable;
  * be; runs are parted only where formatting, or what is no character, asks for it.
  */
 final class LiveContent {
-    private static final String XML = "http://www.w3.org/XML/1998/namespace";
 
     private final XmlElement paragraph;
-    private final List<Live> atoms = new ArrayList<>();
+    private final List<LiveAtom> atoms = new ArrayList<>();
 
     LiveContent(XmlElement paragraph, List<Atom> read) {
         this.paragraph = paragraph;
         for (Atom atom : read) {
-            atoms.add(new Live(
+            atoms.add(new LiveAtom(
                     atom.kind(),
                     atom.mark(),
                     atom.main(),
@@ -47,7 +45,7 @@ final class LiveContent {
     private int cut(int offset) {
         int at = 0;
         for (int i = 0; i < atoms.size(); i++) {
-            Live atom = atoms.get(i);
+            LiveAtom atom = atoms.get(i);
             if (at == offset && atom.length > 0) {
                 return i;
             }
@@ -75,16 +73,16 @@ final class LiveContent {
 
     /** Parts the characters of one element into two elements of the same run. */
     private void partElement(int index, int at) {
-        Live atom = atoms.get(index);
+        LiveAtom atom = atoms.get(index);
         if (!atom.isWritten()) {
             throw new EditRefusedException("What is no text cannot be parted.");
         }
         XmlElement element = atom.only();
         XmlElement rest = XmlElement.like(element, "t");
-        parent(element).insertAfter(rest, element);
-        Live second = new Live(
+        element.holder().insertAfter(rest, element);
+        LiveAtom second = new LiveAtom(
                 atom.kind, List.of(rest), rest, atom.text.substring(at), atom.length - at, atom.revision, atom.inRun);
-        setText(rest, second.text);
+        RunWriter.setText(rest, second.text);
         atom.set(atom.text.substring(0, at));
         atoms.add(index + 1, second);
     }
@@ -96,7 +94,7 @@ final class LiveContent {
         }
         XmlElement run = runOf(atoms.get(index).first());
         XmlElement before = runOf(atoms.get(index - 1).last());
-        if (run == null || !isSame(run, before)) {
+        if (run == null || !XmlElement.isSame(run, before)) {
             return;
         }
         XmlElement rest = run.shell();
@@ -107,13 +105,13 @@ final class LiveContent {
         XmlElement start = childOf(run, atoms.get(index).first());
         boolean moving = false;
         for (XmlElement child : run.elements()) {
-            moving |= isSame(child, start);
+            moving |= XmlElement.isSame(child, start);
             if (moving) {
                 child.remove();
                 rest.append(child);
             }
         }
-        parent(run).insertAfter(rest, run);
+        run.holder().insertAfter(rest, run);
     }
 
     // ---- formatting
@@ -125,7 +123,7 @@ final class LiveContent {
         partRun(range[0]);
         // Elements are equal only to themselves.
         Set<XmlElement> runs = new LinkedHashSet<>();
-        for (Live atom : atoms.subList(range[0], range[1])) {
+        for (LiveAtom atom : atoms.subList(range[0], range[1])) {
             if (atom.inRun && atom.revision != Revision.DELETED) {
                 for (XmlElement element : atom.mark) {
                     if (element.is(Ns.W, "fldSimple")) {
@@ -165,9 +163,9 @@ final class LiveContent {
     }
 
     /** The atom in which the character after an offset stands. */
-    private Live first(int offset) {
+    private LiveAtom first(int offset) {
         int at = 0;
-        for (Live atom : atoms) {
+        for (LiveAtom atom : atoms) {
             at += atom.length;
             if (at > offset) {
                 return atom;
@@ -180,7 +178,7 @@ final class LiveContent {
     private void remove(int from, int to, List<Piece> words) {
         String pending = Piece.characters(words);
         int at = 0;
-        for (Live atom : List.copyOf(atoms)) {
+        for (LiveAtom atom : List.copyOf(atoms)) {
             int first = Math.max(from, at) - at;
             int last = Math.min(to, at + atom.length) - at;
             at += atom.length;
@@ -201,7 +199,7 @@ final class LiveContent {
 
     private void requireReplaceable(int from, int to) {
         int at = 0;
-        for (Live atom : atoms) {
+        for (LiveAtom atom : atoms) {
             boolean touched = at < to && from < at + atom.length;
             if (touched && (!atom.inRun || !atom.isReplaceable())) {
                 throw new EditRefusedException("A picture, a note or a formula stands among the words to be replaced.");
@@ -211,7 +209,7 @@ final class LiveContent {
     }
 
     @SuppressWarnings("ReferenceEquality") // atoms are things, not values
-    private int indexOf(Live atom) {
+    private int indexOf(LiveAtom atom) {
         for (int i = 0; i < atoms.size(); i++) {
             if (atoms.get(i) == atom) {
                 return i;
@@ -222,7 +220,7 @@ final class LiveContent {
 
     /** Takes an atom out, and a run with it that then holds nothing. */
     private void take(int index) {
-        Live atom = atoms.remove(index);
+        LiveAtom atom = atoms.remove(index);
         for (XmlElement element : atom.mark) {
             XmlElement run = runOf(element);
             element.remove();
@@ -236,9 +234,9 @@ final class LiveContent {
     @Nullable
     XmlElement formatAt(int offset, boolean replaces) {
         int at = 0;
-        Live before = null;
-        Live after = null;
-        for (Live atom : atoms) {
+        LiveAtom before = null;
+        LiveAtom after = null;
+        for (LiveAtom atom : atoms) {
             boolean counts = atom.length > 0 && atom.inRun && atom.revision != Revision.DELETED;
             if (counts && at + atom.length <= offset) {
                 before = atom;
@@ -250,7 +248,7 @@ final class LiveContent {
             }
             at += atom.length;
         }
-        Live source = replaces ? after : before != null ? before : after;
+        LiveAtom source = replaces ? after : before != null ? before : after;
         if (source == null) {
             XmlElement properties = paragraph.child("pPr");
             XmlElement mark = properties == null ? null : properties.child("rPr");
@@ -273,7 +271,7 @@ final class LiveContent {
         int index = place(offset);
         List<Piece> rest = content;
         if (offset > 0) {
-            Live before = atoms.get(index - 1);
+            LiveAtom before = atoms.get(index - 1);
             while (before.isWritten() && before.inRun && !rest.isEmpty() && rest.get(0) instanceof Piece.Words words) {
                 before.set(before.text + words.text());
                 rest = rest.subList(1, rest.size());
@@ -299,14 +297,14 @@ final class LiveContent {
         return atoms.size();
     }
 
-    private List<Live> make(List<Piece> content, @Nullable XmlElement format) {
-        List<Live> out = new ArrayList<>();
+    private List<LiveAtom> make(List<Piece> content, @Nullable XmlElement format) {
+        List<LiveAtom> out = new ArrayList<>();
         for (Piece piece : content) {
             List<XmlElement> made = RunWriter.of(paragraph, piece, format);
             out.add(
                     piece instanceof Piece.Words words
-                            ? Live.written(lastChild(made.get(0)), words.text())
-                            : Live.made(piece, made));
+                            ? LiveAtom.written(lastChild(made.get(0)), words.text())
+                            : LiveAtom.made(piece, made));
         }
         return out;
     }
@@ -321,7 +319,7 @@ final class LiveContent {
      *
      * @param after whether they belong to what stands before them
      */
-    private void put(int index, boolean after, List<Live> made) {
+    private void put(int index, boolean after, List<LiveAtom> made) {
         place(index, after, levels(made));
         atoms.addAll(index, made);
     }
@@ -330,12 +328,12 @@ final class LiveContent {
         if (index > 0 && (after || index == atoms.size())) {
             XmlElement before = levelOf(atoms.get(index - 1).last());
             for (XmlElement element : elements) {
-                parent(before).insertAfter(element, before);
+                before.holder().insertAfter(element, before);
                 before = element;
             }
         } else if (index < atoms.size()) {
             XmlElement next = levelOf(atoms.get(index).first());
-            elements.forEach(element -> parent(next).insertBefore(element, next));
+            elements.forEach(element -> next.holder().insertBefore(element, next));
         } else {
             elements.forEach(paragraph::append);
         }
@@ -346,16 +344,16 @@ final class LiveContent {
         int[] range = cut(from, to);
         partRun(range[1]);
         partRun(range[0]);
-        List<Live> taken = List.copyOf(atoms.subList(range[0], range[1]));
-        List<Live> moved = taken.stream()
+        List<LiveAtom> taken = List.copyOf(atoms.subList(range[0], range[1]));
+        List<LiveAtom> moved = taken.stream()
                 .filter(atom -> atom.kind != Atom.Kind.EDGE || isWithin(atom, taken))
                 .toList();
         if (moved.size() == atoms.size()) {
             return;
         }
         List<XmlElement> elements = levels(moved);
-        XmlElement home = parent(elements.get(0));
-        if (elements.stream().anyMatch(element -> !isSame(parent(element), home))) {
+        XmlElement home = elements.get(0).holder();
+        if (elements.stream().anyMatch(element -> !XmlElement.isSame(element.holder(), home))) {
             throw new EditRefusedException("Characters of a link cannot be moved.");
         }
         moved.forEach(atom -> atoms.remove(indexOf(atom)));
@@ -363,7 +361,7 @@ final class LiveContent {
         partRun(index);
         XmlElement neighbour = levelOf(
                 index > 0 ? atoms.get(index - 1).last() : atoms.get(index).first());
-        if (!isSame(parent(neighbour), home)) {
+        if (!XmlElement.isSame(neighbour.holder(), home)) {
             throw new EditRefusedException("Characters cannot be moved into a link.");
         }
         elements.forEach(XmlElement::remove);
@@ -371,10 +369,10 @@ final class LiveContent {
         atoms.addAll(index, moved);
     }
 
-    private static boolean isWithin(Live edge, List<Live> taken) {
+    private static boolean isWithin(LiveAtom edge, List<LiveAtom> taken) {
         String about = edge.only().name().startsWith("bookmark") ? "bookmark" : "comment";
         List<String> ends = new ArrayList<>();
-        for (Live atom : taken) {
+        for (LiveAtom atom : taken) {
             boolean same = atom.kind == Atom.Kind.EDGE
                     && Objects.equals(atom.only().attribute("id"), edge.only().attribute("id"));
             if (same && atom.only().name().startsWith(about)) {
@@ -385,9 +383,9 @@ final class LiveContent {
                 && ends.stream().anyMatch(name -> name.endsWith("End"));
     }
 
-    private static List<XmlElement> levels(List<Live> atoms) {
+    private static List<XmlElement> levels(List<LiveAtom> atoms) {
         Set<XmlElement> out = new LinkedHashSet<>();
-        for (Live atom : atoms) {
+        for (LiveAtom atom : atoms) {
             atom.mark.forEach(element -> out.add(levelOf(element)));
         }
         return List.copyOf(out);
@@ -399,13 +397,13 @@ final class LiveContent {
     void insertRun(int offset, XmlElement run) {
         int index = place(offset);
         partRun(index);
-        put(index, offset > 0, List.of(new Live(Atom.Kind.OBJECT, List.of(run), run, "", 1, Revision.NONE, true)));
+        put(index, offset > 0, List.of(new LiveAtom(Atom.Kind.OBJECT, List.of(run), run, "", 1, Revision.NONE, true)));
     }
 
     /** The drawing at an offset, and which of its parts is meant. */
     Found objectAt(int offset) {
         int at = 0;
-        for (Live atom : atoms) {
+        for (LiveAtom atom : atoms) {
             if (offset < at + atom.length) {
                 if (atom.kind != Atom.Kind.OBJECT) {
                     break;
@@ -455,108 +453,9 @@ final class LiveContent {
     /** The child of a run in which an element stands. */
     private static XmlElement childOf(XmlElement run, XmlElement element) {
         XmlElement at = element;
-        while (at.parent() != null && !isSame(at.parent(), run)) {
-            at = parent(at);
+        while (at.parent() != null && !XmlElement.isSame(at.parent(), run)) {
+            at = at.holder();
         }
         return at;
-    }
-
-    static XmlElement parent(XmlElement element) {
-        XmlElement parent = element.parent();
-        if (parent == null) {
-            throw new IllegalStateException("<" + element.name() + "> was taken out already");
-        }
-        return parent;
-    }
-
-    @SuppressWarnings("ReferenceEquality") // elements are things, not values
-    static boolean isSame(@Nullable XmlElement one, @Nullable XmlElement other) {
-        return one == other;
-    }
-
-    static void setText(XmlElement element, String text) {
-        element.setText(text);
-        if (!text.equals(text.strip()) || text.contains("  ")) {
-            element.setAttribute(XML, "xml", "space", "preserve");
-        }
-    }
-
-    /** An atom whose text and length change with the edits. */
-    private static final class Live {
-        private final Atom.Kind kind;
-        private final List<XmlElement> mark;
-        private final XmlElement main;
-        private final Revision revision;
-        private final boolean inRun;
-        private String text;
-        private int length;
-
-        Live(
-                Atom.Kind kind,
-                List<XmlElement> mark,
-                XmlElement main,
-                String text,
-                int length,
-                Revision revision,
-                boolean inRun) {
-            this.kind = kind;
-            this.mark = mark;
-            this.main = main;
-            this.text = text;
-            this.length = length;
-            this.revision = revision;
-            this.inRun = inRun;
-        }
-
-        static Live written(XmlElement element, String text) {
-            return new Live(Atom.Kind.TEXT, List.of(element), element, text, text.length(), Revision.NONE, true);
-        }
-
-        static Live made(Piece piece, List<XmlElement> runs) {
-            String text = Piece.characters(List.of(piece));
-            Atom.Kind kind = piece instanceof Piece.Value
-                    ? Atom.Kind.FIELD
-                    : piece instanceof Piece.Tab ? Atom.Kind.TAB : Atom.Kind.OBJECT;
-            return new Live(kind, runs, runs.get(0), text, text.length(), Revision.NONE, true);
-        }
-
-        /** Sets the characters of an element of text. */
-        void set(String characters) {
-            text = characters;
-            length = characters.length();
-            setText(mark.get(0), characters);
-        }
-
-        XmlElement only() {
-            return mark.get(0);
-        }
-
-        XmlElement first() {
-            return mark.get(0);
-        }
-
-        XmlElement last() {
-            return mark.get(mark.size() - 1);
-        }
-
-        boolean isWritten() {
-            return kind == Atom.Kind.TEXT && only().is(Ns.W, "t");
-        }
-
-        boolean isReplaceable() {
-            return switch (kind) {
-                case TEXT, TAB, BREAK, FIELD, DELETED, EDGE -> true;
-                case OBJECT, FORMULA -> false;
-            };
-        }
-    }
-
-    /** The kinds of value a field can be written for. */
-    static String instruction(Inline.Field.Kind kind) {
-        return switch (kind) {
-            case PAGE -> " PAGE ";
-            case PAGE_COUNT -> " NUMPAGES ";
-            case SECTION_PAGE_COUNT -> " SECTIONPAGES ";
-        };
     }
 }

@@ -66,7 +66,7 @@ final class NoteEditor {
         note.remove();
         XmlElement next = XmlElement.like(call, name(other) + "Reference");
         next.setAttribute("id", id);
-        LiveContent.parent(call).insertBefore(next, call);
+        call.holder().insertBefore(next, call);
         call.remove();
         tree.touch(story);
         tree.change(tree.mainPart());

@@ -27,12 +27,12 @@ final class ParagraphRemover {
         } else {
             edges.forEach(edge -> move(edge, previous));
         }
-        XmlElement holder = LiveContent.parent(paragraph);
+        XmlElement holder = paragraph.holder();
         paragraph.remove();
         // A content control without content is none.
         boolean emptied = holder.elements().isEmpty() && holder.is(Ns.W, "sdtContent");
         if (emptied && holder.parent() != null) {
-            LiveContent.parent(holder).remove();
+            holder.holder().remove();
         }
     }
 
@@ -70,12 +70,12 @@ final class ParagraphRemover {
      */
     static @Nullable XmlElement neighbour(XmlElement paragraph, XmlElement story, int step) {
         XmlElement container = paragraph;
-        while (container.parent() != null && !LiveContent.isSame(container, story) && !container.is(Ns.W, "tc")) {
-            container = LiveContent.parent(container);
+        while (container.parent() != null && !XmlElement.isSame(container, story) && !container.is(Ns.W, "tc")) {
+            container = container.holder();
         }
         List<XmlElement> blocks = Structure.blocks(container);
         int at = 0;
-        while (at < blocks.size() && !LiveContent.isSame(blocks.get(at), paragraph)) {
+        while (at < blocks.size() && !XmlElement.isSame(blocks.get(at), paragraph)) {
             at++;
         }
         int beside = at + step;

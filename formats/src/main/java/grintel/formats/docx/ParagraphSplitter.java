@@ -39,7 +39,7 @@ final class ParagraphSplitter {
         if (start != null) {
             moveFrom(start, paragraph, rest);
         }
-        LiveContent.parent(paragraph).insertAfter(rest, paragraph);
+        paragraph.holder().insertAfter(rest, paragraph);
         if (format != null) {
             PropertyHolder.dropIfEmpty(format);
         }
@@ -47,8 +47,8 @@ final class ParagraphSplitter {
 
     /** Moves an element and all after it, up to the paragraph's end, wrappers parted on the way. */
     private static void moveFrom(XmlElement start, XmlElement paragraph, XmlElement rest) {
-        XmlElement parent = LiveContent.parent(start);
-        if (LiveContent.isSame(parent, paragraph)) {
+        XmlElement parent = start.holder();
+        if (XmlElement.isSame(parent, paragraph)) {
             moveRest(start, parent, rest);
             return;
         }
@@ -57,14 +57,14 @@ final class ParagraphSplitter {
         }
         XmlElement wrapper = parent.shell();
         moveRest(start, parent, wrapper);
-        LiveContent.parent(parent).insertAfter(wrapper, parent);
+        parent.holder().insertAfter(wrapper, parent);
         moveFrom(wrapper, paragraph, rest);
     }
 
     private static void moveRest(XmlElement start, XmlElement from, XmlElement to) {
         boolean moving = false;
         for (XmlElement child : from.elements()) {
-            moving |= LiveContent.isSame(child, start);
+            moving |= XmlElement.isSame(child, start);
             if (moving) {
                 child.remove();
                 to.append(child);
@@ -81,11 +81,11 @@ final class ParagraphSplitter {
     static void join(XmlElement first, XmlElement next, String between, @Nullable XmlElement format) {
         if (!between.isEmpty()) {
             XmlElement run = first.append(RunWriter.run(first, format));
-            LiveContent.setText(run.append(XmlElement.like(first, "t")), between);
+            RunWriter.setText(run.append(XmlElement.like(first, "t")), between);
         }
         XmlElement properties = next.child("pPr");
         for (XmlElement child : next.elements()) {
-            if (!LiveContent.isSame(child, properties)) {
+            if (!XmlElement.isSame(child, properties)) {
                 child.remove();
                 first.append(child);
             }

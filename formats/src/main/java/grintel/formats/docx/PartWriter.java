@@ -220,7 +220,7 @@ final class PartWriter {
             }
             if (inline instanceof Inline.Field field) {
                 holder = holder.append(XmlElement.like(paragraph, "fldSimple"));
-                holder.setAttribute("instr", LiveContent.instruction(field.kind()));
+                holder.setAttribute("instr", RunWriter.instruction(field.kind()));
             }
             return holder;
         }
@@ -274,9 +274,9 @@ final class PartWriter {
 
     private void write(XmlElement run, Inline inline) {
         if (inline instanceof Inline.Text text) {
-            LiveContent.setText(run.append(XmlElement.like(run, "t")), text.text());
+            RunWriter.setText(run.append(XmlElement.like(run, "t")), text.text());
         } else if (inline instanceof Inline.Deleted deleted) {
-            LiveContent.setText(run.append(XmlElement.like(run, "delText")), deleted.text());
+            RunWriter.setText(run.append(XmlElement.like(run, "delText")), deleted.text());
         } else if (inline instanceof Inline.Tab tab) {
             writeTab(run, tab.position());
         } else if (inline instanceof Inline.Break at) {
@@ -285,7 +285,7 @@ final class PartWriter {
                 element.setAttribute("type", at.kind() == Inline.Break.Kind.PAGE ? "page" : "column");
             }
         } else if (inline instanceof Inline.Field field) {
-            LiveContent.setText(run.append(XmlElement.like(run, "t")), field.shown());
+            RunWriter.setText(run.append(XmlElement.like(run, "t")), field.shown());
         } else if (inline instanceof Inline.NoteSign sign) {
             writeSign(run, sign);
         } else if (inline instanceof Inline.Ruby ruby) {
@@ -335,7 +335,7 @@ final class PartWriter {
         Map<String, String> texts = new LinkedHashMap<>();
         texts.put("rt", ruby.gloss());
         texts.put("rubyBase", ruby.text());
-        texts.forEach((name, text) -> LiveContent.setText(
+        texts.forEach((name, text) -> RunWriter.setText(
                 element.append(XmlElement.like(run, name))
                         .append(XmlElement.like(run, "r"))
                         .append(XmlElement.like(run, "t")),

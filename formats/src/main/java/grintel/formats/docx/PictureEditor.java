@@ -68,7 +68,7 @@ final class PictureEditor {
         for (String side : List.of("distT", "distB", "distL", "distR")) {
             setPlain(inline, side, "0");
         }
-        LiveContent.parent(anchor).insertBefore(inline, anchor);
+        anchor.holder().insertBefore(inline, anchor);
         for (XmlElement child : anchor.elements()) {
             boolean goes = child.namespace().equals(Ns.WP) && OF_ANCHORS_ONLY.contains(child.name())
                     || child.name().startsWith("sizeRel");

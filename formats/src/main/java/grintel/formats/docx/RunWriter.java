@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Writes the runs of what an edit brings into a line. */
 final class RunWriter {
+    private static final String XML = "http://www.w3.org/XML/1998/namespace";
+
     private RunWriter() {}
 
     /**
@@ -22,7 +24,7 @@ final class RunWriter {
             return List.of(text(kin, words.text(), format));
         }
         if (piece instanceof Piece.Value value) {
-            return field(kin, LiveContent.instruction(value.kind()), "1", format);
+            return field(kin, instruction(value.kind()), "1", format);
         }
         if (piece instanceof Piece.Reference reference) {
             XmlElement link = XmlElement.like(kin, "hyperlink");
@@ -44,7 +46,7 @@ final class RunWriter {
 
     private static XmlElement text(XmlElement kin, String text, @Nullable XmlElement format) {
         XmlElement run = run(kin, format);
-        LiveContent.setText(run.append(XmlElement.like(kin, "t")), text);
+        setText(run.append(XmlElement.like(kin, "t")), text);
         return run;
     }
 
@@ -53,7 +55,7 @@ final class RunWriter {
         List<XmlElement> runs = new ArrayList<>();
         runs.add(mark(kin, "begin", format));
         XmlElement asks = run(kin, format);
-        LiveContent.setText(asks.append(XmlElement.like(kin, "instrText")), instruction);
+        setText(asks.append(XmlElement.like(kin, "instrText")), instruction);
         runs.add(asks);
         runs.add(mark(kin, "separate", format));
         runs.add(text(kin, shown, format));
@@ -73,5 +75,22 @@ final class RunWriter {
             run.append(format.copy());
         }
         return run;
+    }
+
+    /** Gives an element characters, so that no white space among them is lost. */
+    static void setText(XmlElement element, String text) {
+        element.setText(text);
+        if (!text.equals(text.strip()) || text.contains("  ")) {
+            element.setAttribute(XML, "xml", "space", "preserve");
+        }
+    }
+
+    /** What a field of a kind asks for. */
+    static String instruction(Inline.Field.Kind kind) {
+        return switch (kind) {
+            case PAGE -> " PAGE ";
+            case PAGE_COUNT -> " NUMPAGES ";
+            case SECTION_PAGE_COUNT -> " SECTIONPAGES ";
+        };
     }
 }

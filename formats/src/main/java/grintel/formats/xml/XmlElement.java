@@ -112,6 +112,14 @@ public final class XmlElement implements XmlNode {
         return parent;
     }
 
+    /** The element it stands in, of one that is known to stand in one. */
+    public XmlElement holder() {
+        if (parent == null) {
+            throw new IllegalStateException("<" + name + "> was taken out already");
+        }
+        return parent;
+    }
+
     public boolean is(String itsNamespace, String itsName) {
         return name.equals(itsName) && namespace.equals(itsNamespace);
     }
@@ -317,8 +325,9 @@ public final class XmlElement implements XmlNode {
         throw new IllegalArgumentException("<" + child.name + "> is no child of <" + name + ">");
     }
 
+    /** Whether two are the same node of a document. */
     @SuppressWarnings("ReferenceEquality") // nodes are things, not values
-    private static boolean isSame(XmlNode one, XmlNode other) {
+    public static boolean isSame(@Nullable XmlNode one, @Nullable XmlNode other) {
         return one == other;
     }
 

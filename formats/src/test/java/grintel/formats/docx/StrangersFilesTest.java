@@ -15,6 +15,7 @@ import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.PlacedPicture;
@@ -25,6 +26,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -128,6 +130,10 @@ class StrangersFilesTest {
         return report.findings().stream()
                 .filter(each -> each.rule().equals(rule))
                 .toList();
+    }
+
+    private static Stream<String> quotes(List<Reading> readings) {
+        return readings.stream().flatMap(each -> each.places().stream()).map(Place::quote);
     }
 
     private static String documentOf(byte[] file) {
@@ -325,9 +331,7 @@ class StrangersFilesTest {
                 + "<w:tbl><w:tblPr/><w:tblGrid><w:gridCol w:w='4000'/>" + "</w:tblGrid><w:tr><w:tc><w:tcPr/>" + p("12")
                 + "</w:tc></w:tr></w:tbl>";
         Report report = examined(paper(essay(table)), "mla-9");
-        assertThat(off(report, "spacing.first-line").stream()
-                        .flatMap(each -> each.spots().stream())
-                        .map(spot -> spot.place().quote()))
+        assertThat(quotes(off(report, "spacing.first-line")))
                 .noneMatch(quote -> quote.startsWith("TABLE") || quote.startsWith("Bells"));
     }
 
@@ -339,9 +343,7 @@ class StrangersFilesTest {
         Report report = examined(paper(essay(heading)), "apa-7-student");
         System.out.println(
                 "DBG " + off(report, "spacing.first-line") + report.parts().root());
-        assertThat(off(report, "spacing.first-line").stream()
-                        .flatMap(each -> each.spots().stream())
-                        .map(spot -> spot.place().quote()))
+        assertThat(quotes(off(report, "spacing.first-line")))
                 .noneMatch(quote -> quote.startsWith("The keepers ring") || quote.contains("The keepers."));
     }
 

@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
@@ -66,7 +67,19 @@ public class AccountService {
     }
 
     public Account get(UUID id) {
-        return accounts.findById(id).orElseThrow(() -> Problem.unauthorized("Sign in again."));
+        return accounts.findById(id).orElseThrow(AccountService::signInAgain);
+    }
+
+    /** Lets one changing transaction of an account after the other in; held until the transaction ends. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void lock(UUID id) {
+        if (accounts.lock(id).isEmpty()) {
+            throw signInAgain();
+        }
+    }
+
+    private static Problem signInAgain() {
+        return Problem.unauthorized("Sign in again.");
     }
 
     /** Changes a password, if the present one is right. */

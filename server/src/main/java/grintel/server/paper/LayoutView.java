@@ -2,7 +2,6 @@ package grintel.server.paper;
 
 import grintel.core.check.Report;
 import grintel.core.paper.Paper;
-import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Story;
 import grintel.core.typeset.FaceCatalogue;
 import grintel.core.typeset.Fill;
@@ -15,10 +14,8 @@ import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import java.util.AbstractList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,9 +28,8 @@ import org.jspecify.annotations.Nullable;
 record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remarks, List<String> oddities) {
     static LayoutView of(Report report) {
         Proof proof = report.proof();
-        Map<ParagraphAddress, Integer> notes = notes(report.paper());
         return new LayoutView(
-                new PageViews(proof.pages(), notes),
+                new PageViews(proof.pages(), report.paper()),
                 proof.faces().entrySet().stream()
                         .map(entry -> new FaceView(
                                 entry.getKey(),
@@ -44,26 +40,19 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                 report.paper().oddities());
     }
 
-    /** Paragraphs of notes are counted through all notes, here as in readings. */
-    private static Map<ParagraphAddress, Integer> notes(Paper paper) {
-        Map<ParagraphAddress, Integer> out = new HashMap<>();
-        paper.noteParagraphs().forEach(paragraph -> out.put(paragraph.address(), out.size()));
-        return out;
-    }
-
     /** The views of pages, each made when it is written out, so that those of a long paper are never there all at once. */
     private static final class PageViews extends AbstractList<PageView> {
         private final List<ProofPage> pages;
-        private final Map<ParagraphAddress, Integer> notes;
+        private final Paper paper;
 
-        PageViews(List<ProofPage> pages, Map<ParagraphAddress, Integer> notes) {
+        PageViews(List<ProofPage> pages, Paper paper) {
             this.pages = pages;
-            this.notes = notes;
+            this.paper = paper;
         }
 
         @Override
         public PageView get(int index) {
-            return PageView.of(pages.get(index), notes);
+            return PageView.of(pages.get(index), paper);
         }
 
         @Override
@@ -96,7 +85,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             List<PictureView> pictures,
             List<FillView> fills,
             List<TableView> tables) {
-        static PageView of(ProofPage page, Map<ParagraphAddress, Integer> notes) {
+        static PageView of(ProofPage page, Paper paper) {
             return new PageView(
                     page.number(),
                     page.printedNumber(),
@@ -107,7 +96,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                     points(page.frame().right()),
                     points(page.frame().bottom()),
                     points(page.headerDistance()),
-                    page.lines().stream().map(line -> LineView.of(line, notes)).toList(),
+                    page.lines().stream().map(line -> LineView.of(line, paper)).toList(),
                     page.pictures().stream().map(PictureView::of).toList(),
                     page.fills().stream().map(FillView::of).toList(),
                     page.tables().stream().map(TableView::of).toList());
@@ -136,10 +125,10 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             double left,
             double right,
             List<RunView> runs) {
-        static LineView of(ProofLine line, Map<ParagraphAddress, Integer> notes) {
+        static LineView of(ProofLine line, Paper paper) {
             return new LineView(
                     part(line).name().toLowerCase(Locale.ROOT),
-                    notes.getOrDefault(line.paragraph(), line.paragraph().index()),
+                    paper.placeIndex(line.paragraph()),
                     line.lineInParagraph(),
                     points(line.x()),
                     points(line.y()),

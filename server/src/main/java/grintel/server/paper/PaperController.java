@@ -102,42 +102,48 @@ class PaperController {
     @GetMapping("/papers/{id}/layout")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = LayoutView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<Object> layout(
+    ResponseEntity<?> layout(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return whenReady(papers.examined(person.id(), id, proof), ready -> LayoutView.of(ready.report()));
+        return whenReady(
+                papers.examined(person.id(), id, proof), ready -> ResponseEntity.ok(LayoutView.of(ready.report())));
     }
 
     /** The readings of the paper as it stands, or of a numbered proof; or the work that takes them. */
     @GetMapping("/papers/{id}/readings")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ReadingsView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<Object> readings(
+    ResponseEntity<?> readings(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof) {
         return whenReady(
-                papers.examined(person.id(), id, proof), ready -> ReadingsView.of(ready.report(), ready.stets()));
+                papers.examined(person.id(), id, proof),
+                ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets())));
     }
 
     /** What a station measures on each page of the paper as it stands, or of a numbered proof; or the work before. */
     @GetMapping("/papers/{id}/strokes")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = StrokesView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<Object> strokes(
+    ResponseEntity<?> strokes(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam String station,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return whenReady(papers.examined(person.id(), id, proof), ready -> StrokesView.of(ready.report(), station));
+        return whenReady(
+                papers.examined(person.id(), id, proof),
+                ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station)));
     }
 
-    private ResponseEntity<Object> whenReady(Examined examined, Function<Examined.Ready, Object> view) {
+    private ResponseEntity<?> whenReady(Examined examined, Function<Examined.Ready, ResponseEntity<?>> answer) {
         if (examined instanceof Examined.Ready ready) {
-            return ResponseEntity.ok(view.apply(ready));
+            return answer.apply(ready);
         }
-        return ResponseEntity.accepted().body(view(((Examined.UnderWay) examined).work()));
+        return ResponseEntity.accepted()
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(view(((Examined.UnderWay) examined).work()));
     }
 
     @PostMapping("/papers/{id}/put-right")
@@ -214,13 +220,9 @@ class PaperController {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> pdf(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
-        Examined examined = papers.examined(person.id(), id, number);
-        if (examined instanceof Examined.Ready ready) {
-            return attachment(papers.pdfOfProof(person.id(), id, number, ready.report()));
-        }
-        return ResponseEntity.accepted()
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(view(((Examined.UnderWay) examined).work()));
+        return whenReady(
+                papers.examined(person.id(), id, number),
+                ready -> attachment(papers.pdfOfProof(person.id(), id, number, ready.report())));
     }
 
     private static ResponseEntity<byte[]> attachment(PaperService.HandedBack file) {

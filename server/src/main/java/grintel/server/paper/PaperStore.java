@@ -1,5 +1,6 @@
 package grintel.server.paper;
 
+import grintel.server.account.AccountService;
 import grintel.server.problem.Problem;
 import grintel.server.support.Sha256;
 import java.time.Clock;
@@ -22,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 class PaperStore {
     private static final int MOST_PAPERS = 200;
 
+    private final AccountService accounts;
     private final PaperRepository papers;
     private final ManuscriptRepository manuscripts;
     private final StepRepository steps;
@@ -30,12 +32,14 @@ class PaperStore {
     private final Clock clock;
 
     PaperStore(
+            AccountService accounts,
             PaperRepository papers,
             ManuscriptRepository manuscripts,
             StepRepository steps,
             ProofRepository proofs,
             StorageProperties storage,
             Clock clock) {
+        this.accounts = accounts;
         this.papers = papers;
         this.manuscripts = manuscripts;
         this.steps = steps;
@@ -102,7 +106,7 @@ class PaperStore {
 
     @Transactional
     Added add(UUID account, String title, String fileName, BriefChoice brief, byte[] bytes, StationStates states) {
-        lock(account);
+        accounts.lock(account);
         if (papers.countByAccountId(account) >= MOST_PAPERS) {
             throw Problem.conflict("You have 200 papers here. Delete one to bring another.");
         }
@@ -192,16 +196,10 @@ class PaperStore {
 
     /** The paper, to be changed, with the account locked so that nothing comes between. */
     private StoredPaper changing(UUID account, UUID id, int revision) {
-        lock(account);
+        accounts.lock(account);
         StoredPaper paper = own(account, id);
         refuseOther(paper, revision);
         return paper;
-    }
-
-    private void lock(UUID account) {
-        if (papers.lockAccount(account).isEmpty()) {
-            throw Problem.unauthorized("Sign in again.");
-        }
     }
 
     private static void refuseOther(StoredPaper paper, int revision) {

@@ -1,5 +1,6 @@
 package grintel.server.work;
 
+import grintel.server.account.AccountService;
 import grintel.server.problem.Problem;
 import java.util.Optional;
 import java.util.UUID;
@@ -22,6 +23,7 @@ public class WorkQueue {
     private static final long MOST_BYTES_OF_ACCOUNT = 100L << 20;
     private static final long MOST_BYTES = 500L << 20;
 
+    private final AccountService accounts;
     private final WorkRepository works;
     private final Instance instance;
     private final WorkBell bell;
@@ -29,7 +31,13 @@ public class WorkQueue {
     private final JsonMapper json;
 
     WorkQueue(
-            WorkRepository works, Instance instance, WorkBell bell, TransactionTemplate transaction, JsonMapper json) {
+            AccountService accounts,
+            WorkRepository works,
+            Instance instance,
+            WorkBell bell,
+            TransactionTemplate transaction,
+            JsonMapper json) {
+        this.accounts = accounts;
         this.works = works;
         this.instance = instance;
         this.bell = bell;
@@ -44,7 +52,7 @@ public class WorkQueue {
      * @throws Problem when too much waits already
      */
     public UUID add(UUID account, String kind, Object details, byte[] input) {
-        return add(account, kind, details, input, null, false);
+        return add(account, kind, details, input, null);
     }
 
     /**
@@ -53,7 +61,7 @@ public class WorkQueue {
      * @throws Problem when too much waits already, or what went wrong where it was quick
      */
     public WorkStatus start(UUID account, String kind, Object details) {
-        return await(account, add(account, kind, details, NO_FILE, null, false));
+        return await(account, add(account, kind, details, NO_FILE, null));
     }
 
     /**
@@ -62,20 +70,18 @@ public class WorkQueue {
      * @param sameAs equal for work with the same outcome
      */
     public WorkStatus startHere(UUID account, String kind, Object details, String sameAs) {
-        return await(account, add(account, kind, details, NO_FILE, sameAs + "@" + instance.id(), true));
+        return await(account, add(account, kind, details, NO_FILE, sameAs + "@" + instance.id()));
     }
 
-    private UUID add(
-            UUID account, String kind, Object details, byte[] input, @Nullable String sameAs, boolean isForHere) {
+    /** @param sameAs for work that is meant for this instance and done here once at a time; null for any other */
+    private UUID add(UUID account, String kind, Object details, byte[] input, @Nullable String sameAs) {
         UUID added = transaction.execute(status -> {
-            if (works.lockAccount(account).isEmpty()) {
-                throw Problem.unauthorized("Sign in again.");
-            }
+            accounts.lock(account);
             Optional<UUID> same = sameAs == null ? Optional.empty() : works.underWay(account, sameAs);
             return same.orElseGet(() -> {
                 refuseTooMuch(works.load(account), input.length);
                 UUID id = UUID.randomUUID();
-                String place = isForHere ? instance.id().toString() : null;
+                String place = sameAs == null ? null : instance.id().toString();
                 works.add(id, account, kind, json.writeValueAsString(details), input, sameAs, place);
                 return id;
             });

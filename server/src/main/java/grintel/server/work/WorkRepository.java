@@ -10,10 +10,6 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface WorkRepository extends JpaRepository<Work, UUID> {
-    /** Lets one transaction of an account after the other in. */
-    @Query(value = "select id from account where id = :account for no key update", nativeQuery = true)
-    Optional<UUID> lockAccount(UUID account);
-
     @Modifying(flushAutomatically = true, clearAutomatically = true)
     @Query(value = """
             insert into work (id, account_id, kind, details, input, same_as, place, state, stage)

@@ -18,6 +18,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -144,6 +145,21 @@ class Workers implements SmartLifecycle {
     private void complete(Work work) {
         Hold hold = new Hold(Thread.currentThread());
         held.put(work.id(), hold);
+        Problem problem;
+        try {
+            problem = problemOf(work);
+        } finally {
+            held.remove(work.id());
+            hold.release();
+        }
+        if (problem != null) {
+            end(work, problem);
+        }
+        bell.ring();
+    }
+
+    /** Does a piece; what kept it from being concluded, or null. Where the database is away, its lease just runs out. */
+    private @Nullable Problem problemOf(Work work) {
         try {
             if (work.attempts() > MOST_ATTEMPTS) {
                 throw Problem.unusable("Working on the file stopped Grintel several times. It is not tried again.");
@@ -152,19 +168,13 @@ class Workers implements SmartLifecycle {
                 throw new CancellationException();
             }
             conclude(work, run(Objects.requireNonNull(kinds.get(work.kind()), work.kind()), work));
+            return null;
         } catch (DataAccessResourceFailureException | TransactionException e) {
-            // The lease runs out, and the work is done again when the database is back.
             throw e;
         } catch (CancellationException e) {
-            hold.release();
-            end(work, Problem.stopped());
+            return Problem.stopped();
         } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
-            hold.release();
-            end(work, Problems.of(e));
-        } finally {
-            hold.release();
-            held.remove(work.id());
-            bell.ring();
+            return Problems.of(e);
         }
     }
 

@@ -7,6 +7,7 @@ import grintel.core.paper.Colour;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.Property;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
@@ -37,24 +38,24 @@ public final class TypeColourRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Paragraph> looked = exam.paragraphs(LOOKED_AT);
         List<Reading> readings = new ArrayList<>();
-        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::colour)
-                .check(id(), "colour")
-                .measure(RunGroup::is)
-                .asks(BLACK)
-                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.COLOUR, Colour.AUTO))
-                .readings());
-        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::highlighting)
-                .check(id(), "highlighting")
-                .measure(RunGroup::is)
-                .asks(NONE)
-                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.HIGHLIGHT, "none"))
-                .readings());
-        readings.addAll(RunGroup.of(exam, looked, TypeColourRule::ground)
-                .check(id(), "shading")
-                .measure(RunGroup::is)
-                .asks(NONE)
-                .fix((groups, cause) -> cause.set(RunGroup.holders(groups), CharacterProperties.SHADING, Colour.AUTO))
-                .readings());
+        readings.addAll(check(
+                "colour",
+                RunGroup.of(exam, looked, TypeColourRule::colour),
+                BLACK,
+                CharacterProperties.COLOUR,
+                Colour.AUTO));
+        readings.addAll(check(
+                "highlighting",
+                RunGroup.of(exam, looked, TypeColourRule::highlighting),
+                NONE,
+                CharacterProperties.HIGHLIGHT,
+                "none"));
+        readings.addAll(check(
+                "shading",
+                RunGroup.of(exam, looked, TypeColourRule::ground),
+                NONE,
+                CharacterProperties.SHADING,
+                Colour.AUTO));
         readings.addAll(looked.filter(paragraph -> exam.kind(paragraph) != PartKind.GRID)
                 .check(id(), "ground")
                 .measure(paragraph ->
@@ -64,6 +65,15 @@ public final class TypeColourRule implements Rule {
                         cause.set(Cause.paragraphs(paragraphs), ParagraphProperties.SHADING, Colour.AUTO))
                 .readings());
         return readings;
+    }
+
+    private <T> List<Reading> check(
+            String quantity, Subjects<RunGroup> groups, Measure asked, Property<T> property, T plain) {
+        return groups.check(id(), quantity)
+                .measure(RunGroup::is)
+                .asks(asked)
+                .fix((some, cause) -> cause.set(RunGroup.holders(some), property, plain))
+                .readings();
     }
 
     private static @Nullable Measure colour(Inline inline) {
