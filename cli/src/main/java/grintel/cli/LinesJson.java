@@ -34,8 +34,9 @@ final class LinesJson {
 
     private static void writeLine(JsonGenerator json, ProofLine line, Paper paper) {
         json.writeStartObject();
-        json.writeStringProperty("part", line.part().name().toLowerCase(Locale.ROOT));
-        json.writeNumberProperty("paragraph", line.part() == PagePart.BOX ? -1 : paper.placeIndex(line.paragraph()));
+        PagePart part = PagePart.of(line.paragraph().story());
+        json.writeStringProperty("part", part.name().toLowerCase(Locale.ROOT));
+        json.writeNumberProperty("paragraph", part == PagePart.BOX ? -1 : paper.placeIndex(line.paragraph()));
         json.writeNumberProperty("x", points(line.x()));
         json.writeNumberProperty("y", points(line.y()));
         json.writeNumberProperty("width", points(line.width()));

@@ -170,13 +170,7 @@ public final class Examination {
     }
 
     private Place place(Paragraph paragraph, int page, String words) {
-        PagePart part = switch (paragraph.address().story().kind()) {
-            case TEXT -> PagePart.TEXT;
-            case HEADER -> PagePart.HEADER;
-            case FOOTER -> PagePart.FOOTER;
-            case FOOTNOTE, ENDNOTE -> PagePart.NOTE;
-            case TEXT_BOX -> PagePart.BOX;
-        };
+        PagePart part = PagePart.of(paragraph.address().story());
         return new Place(part, page, paper.placeIndex(paragraph.address()), Quotes.first(words));
     }
 

@@ -18,6 +18,7 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.PagePart;
 import grintel.core.typeset.PlacedPicture;
 import grintel.core.typeset.ProofLine;
 import grintel.formats.archive.Archive;
@@ -438,6 +439,8 @@ class StrangersFilesTest {
                         .extracting(Paragraph::text)
                         .containsExactly("The quays", "Bells & boats", "one", "two"));
         assertThat(linesOf(examined(bytes, "mla-9"))).contains("The quays", "Bells & boats");
+        assertThat(paper.embedded().get(0).paragraphs())
+                .allMatch(each -> PagePart.of(each.address().story()) == PagePart.BOX);
         assertThat(paper.oddities()).anyMatch(each -> each.contains("not measured"));
         PutRight.Result<DocxFile> all = fixed(bytes, "mla-9", FixClass.APPARATUS);
         assertThat(all.done()).isNotEmpty();

@@ -2,7 +2,6 @@ package grintel.server.paper;
 
 import grintel.core.check.Report;
 import grintel.core.paper.Paper;
-import grintel.core.paper.Story;
 import grintel.core.typeset.FaceCatalogue;
 import grintel.core.typeset.Fill;
 import grintel.core.typeset.GlyphRun;
@@ -127,7 +126,7 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
             List<RunView> runs) {
         static LineView of(ProofLine line, Paper paper) {
             return new LineView(
-                    part(line).name().toLowerCase(Locale.ROOT),
+                    PagePart.of(line.paragraph().story()).name().toLowerCase(Locale.ROOT),
                     paper.placeIndex(line.paragraph()),
                     line.lineInParagraph(),
                     points(line.x()),
@@ -138,11 +137,6 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                     points(line.columnLeft()),
                     points(line.columnRight()),
                     line.runs().stream().map(RunView::of).toList());
-        }
-
-        /** Paragraphs of other files are counted by themselves, as those in boxes are, wherever they stand. */
-        private static PagePart part(ProofLine line) {
-            return line.paragraph().story().kind() == Story.Kind.TEXT_BOX ? PagePart.BOX : line.part();
         }
     }
 
