@@ -19,6 +19,17 @@ import grintel.core.rule.sheet.SheetHeaderDistanceRule;
 import grintel.core.rule.sheet.SheetMarginsRule;
 import grintel.core.rule.sheet.SheetOrientationRule;
 import grintel.core.rule.sheet.SheetSizeRule;
+import grintel.core.rule.sources.SourcesCitedRule;
+import grintel.core.rule.sources.SourcesEntryBreaksRule;
+import grintel.core.rule.sources.SourcesHangingRule;
+import grintel.core.rule.sources.SourcesItalicsRule;
+import grintel.core.rule.sources.SourcesLabelRule;
+import grintel.core.rule.sources.SourcesLinksRule;
+import grintel.core.rule.sources.SourcesListRule;
+import grintel.core.rule.sources.SourcesNewPageRule;
+import grintel.core.rule.sources.SourcesOrderRule;
+import grintel.core.rule.sources.SourcesRangesRule;
+import grintel.core.rule.sources.SourcesSpacingRule;
 import grintel.core.rule.spacing.SpacingAlignmentRule;
 import grintel.core.rule.spacing.SpacingBlankParagraphsRule;
 import grintel.core.rule.spacing.SpacingFirstLineRule;
@@ -30,7 +41,6 @@ import grintel.core.rule.spacing.SpacingParagraphGapRule;
 import grintel.core.rule.spacing.SpacingSentenceGapRule;
 import grintel.core.rule.spacing.SpacingSpaceBarIndentRule;
 import grintel.core.rule.spacing.SpacingWidowsRule;
-import grintel.core.rule.survey.HangingSurvey;
 import grintel.core.rule.survey.HeaderSurvey;
 import grintel.core.rule.survey.TableSurvey;
 import grintel.core.rule.survey.TitleSurvey;
@@ -79,10 +89,20 @@ public final class Rules {
             new RunningHeadTypeRule(),
             new RunningHeadPaddingRule(),
             new RunningHeadSectionsRule(),
-            new RunningHeadFooterRule());
+            new RunningHeadFooterRule(),
+            new SourcesListRule(),
+            new SourcesLabelRule(),
+            new SourcesNewPageRule(),
+            new SourcesOrderRule(),
+            new SourcesHangingRule(),
+            new SourcesSpacingRule(),
+            new SourcesEntryBreaksRule(),
+            new SourcesLinksRule(),
+            new SourcesItalicsRule(),
+            new SourcesRangesRule(),
+            new SourcesCitedRule());
 
-    private static final List<Survey> SURVEYS =
-            List.of(new HeaderSurvey(), new TitleSurvey(), new HangingSurvey(), new TableSurvey());
+    private static final List<Survey> SURVEYS = List.of(new HeaderSurvey(), new TitleSurvey(), new TableSurvey());
 
     private static final Map<String, Rule> BY_ID = byId();
 

@@ -131,6 +131,15 @@ public final class Examination {
         return new Subjects<>(this, all, this::place, this::identity);
     }
 
+    /** All characters of each of these paragraphs, as lines of their own. */
+    public Subjects<Stretch> stretches(List<Paragraph> all) {
+        return new Subjects<>(
+                this,
+                all.stream().map(Stretch::of).toList(),
+                line -> place(line.paragraph()),
+                line -> identity(line.paragraph()));
+    }
+
     /** The paper as a whole. */
     public Subjects<Paper> whole() {
         return new Subjects<>(this, List.of(paper), all -> Place.ofPage(1), all -> "");

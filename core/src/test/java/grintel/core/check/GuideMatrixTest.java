@@ -18,6 +18,7 @@ import grintel.core.specimen.Specimen.Content;
 import grintel.core.typeset.LayoutLimits;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -87,11 +88,16 @@ class GuideMatrixTest {
         }
     }
 
-    /** On another sheet a header whose number hangs on a tab stop stands elsewhere too. */
+    /** What the same cause puts off as well: of a header on another sheet, and of entries in the style of the text. */
     private static Set<String> withConsequences(Fault fault, Specimen specimen) {
-        return specimen.parted() && fault.rule().startsWith("sheet.")
-                ? Set.of(fault.rule(), "running-head.number-place", "running-head.padding")
-                : Set.of(fault.rule());
+        Set<String> out = new HashSet<>(Set.of(fault.rule()));
+        if (specimen.parted() && fault.rule().startsWith("sheet.")) {
+            out.addAll(Set.of("running-head.number-place", "running-head.padding"));
+        }
+        if (fault.rule().equals("spacing.paragraph-gap")) {
+            out.add("sources.spacing");
+        }
+        return out;
     }
 
     private static void everyFixChangesWhatItDeclares(Paper paper, Reading finding) {

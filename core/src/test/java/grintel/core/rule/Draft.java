@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * after them, before the works cited.
  */
 final class Draft {
+    static final PropertySet ITALIC = PropertySet.of(CharacterProperties.ITALIC, true);
+    static final PropertySet BOLD = PropertySet.of(CharacterProperties.BOLD, true);
     static final int FIRST_TEXT = 5;
     static final String PROSE =
             "In all three novels the canal is lit before it is named, and the reader learns the hour, the"
@@ -37,6 +39,10 @@ final class Draft {
     private PropertySet normalCharacters = type("Times New Roman", 24);
     private String guide = "mla-9";
     private Facts facts = Facts.of("Solvane", "Lamps");
+    private String label = "Works Cited";
+    private final List<Consumer<ParagraphBuilder>> entries = new ArrayList<>(List.of(
+            book("Keel, J. R.", "Bells of the North", "2016"), book("Verholt, Ansa.", "The Weir Ledger", "2004")));
+    private Consumer<ParagraphBuilder> labelForm = line -> {};
     private boolean breakBeforeSources = true;
     private int blanksBeforeSources;
 
@@ -124,6 +130,37 @@ final class Draft {
         return this;
     }
 
+    /** An entry of a book. */
+    static Consumer<ParagraphBuilder> book(String names, String title, String year) {
+        return line -> line.text(names + " ").text(title, ITALIC).text(". Low Water Press, " + year + ".");
+    }
+
+    /** Other entries under the label. */
+    Draft entries(List<Consumer<ParagraphBuilder>> others) {
+        entries.clear();
+        entries.addAll(others);
+        return this;
+    }
+
+    /** Another label over the list of sources. */
+    Draft label(String words, Consumer<ParagraphBuilder> form) {
+        label = words;
+        labelForm = form;
+        return this;
+    }
+
+    /** Leaves the list of sources out. */
+    Draft withoutSources() {
+        label = "";
+        return this;
+    }
+
+    /** Lets the list of sources follow the text without a break. */
+    Draft runOnSources() {
+        breakBeforeSources = false;
+        return this;
+    }
+
     /** The rule on this draft. */
     RuleCase rule(String id) {
         return new RuleCase(id, guide, facts, build());
@@ -160,16 +197,24 @@ final class Draft {
         for (int i = 0; i < blanksBeforeSources; i++) {
             out.paragraph("");
         }
-        out.paragraph(label -> {
-            label.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
-            if (breakBeforeSources) {
-                label.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
-            }
-            label.text("Works Cited");
-        });
-        out.paragraph(entry -> entry.set(ParagraphProperties.INDENT_LEFT, 720)
-                .set(ParagraphProperties.INDENT_FIRST_LINE, -720)
-                .text("Verholt, Ansa. The Weir Ledger. Low Water Press, 2004."));
+        if (!label.isEmpty()) {
+            sources();
+        }
         return out.build();
+    }
+
+    private void sources() {
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+            if (breakBeforeSources) {
+                line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
+            }
+            labelForm.accept(line);
+            line.text(label);
+        });
+        entries.forEach(entry -> out.paragraph(line -> {
+            line.set(ParagraphProperties.INDENT_LEFT, 720).set(ParagraphProperties.INDENT_FIRST_LINE, -720);
+            entry.accept(line);
+        }));
     }
 }

@@ -103,9 +103,14 @@ final class RuleCase {
 
     /** The rule alone is off, in a paper that gives every rule something to look at. */
     RuleCase andNothingElseIsOff() {
+        return andNothingElseIsOffBut();
+    }
+
+    /** The rule is off, and of all others these alone, which share its cause. */
+    RuleCase andNothingElseIsOffBut(String... rules) {
         assertThat(paper.words()).isGreaterThan(50);
         assertThat(findings()).isNotEmpty();
-        assertThat(otherRulesOff()).isEmpty();
+        assertThat(otherRulesOff()).containsExactlyInAnyOrder(rules);
         return this;
     }
 

@@ -24,7 +24,7 @@ class SpacingBlankParagraphsRuleTest {
                 .at(8)
                 .andNothingElseIsOff()
                 .putRight();
-        assertThat(after.paper().paragraphs()).hasSize(11);
+        assertThat(after.paper().paragraphs()).hasSize(12);
     }
 
     @Test

@@ -24,7 +24,7 @@ class SpacingLineRuleTest {
                 .rule(RULE)
                 .isOff("1.15 lines", "2 lines")
                 .at(0, 1, 2, 3, 4, 5, 6, 7)
-                .andNothingElseIsOff()
+                .andNothingElseIsOffBut("sources.spacing")
                 .putRight();
         assertThat(after.paper().paragraphs())
                 .allSatisfy(paragraph -> assertThat(paragraph.format().origin(ParagraphProperties.LINE_SPACING))

@@ -19,7 +19,7 @@ class SpacingParagraphGapRuleTest {
                 .defaults(PropertySet.of(ParagraphProperties.SPACE_AFTER, 160))
                 .rule(RULE)
                 .isOff("8 pt", "0 pt")
-                .andNothingElseIsOff()
+                .andNothingElseIsOffBut("sources.spacing")
                 .putRight();
     }
 

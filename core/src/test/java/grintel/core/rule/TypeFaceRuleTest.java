@@ -2,7 +2,9 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Origin;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import org.junit.jupiter.api.Test;
@@ -27,8 +29,8 @@ class TypeFaceRuleTest {
                 .putRight();
         assertThat(after.paper().paragraphs())
                 .allSatisfy(paragraph -> assertThat(paragraph.texts())
-                        .allSatisfy(text ->
-                                assertThat(text.format().withoutDirect()).isSameAs(text.format())));
+                        .allSatisfy(text -> assertThat(text.format().origin(CharacterProperties.FACE))
+                                .isEqualTo(new Origin.OfStyle("Normal"))));
     }
 
     @Test

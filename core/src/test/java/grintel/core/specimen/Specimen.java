@@ -5,6 +5,7 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.Gap;
 import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.guide.demand.HeadingForm;
 import grintel.core.guide.demand.OpeningDemands;
@@ -393,13 +394,24 @@ public final class Specimen {
             out.paragraph("");
         }
         centred(label, bold, !pushSources);
-        for (String entry : List.of(
-                "Keel, J. R. Bells of the Northern Harbours. Tidewrack Press, 2016.",
-                "Verholt, Ansa. The Weir Ledger. Low Water Press, 2004.")) {
-            out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720)
-                    .set(ParagraphProperties.INDENT_FIRST_LINE, -720)
-                    .text(entry));
-        }
+        boolean dated = label.equals("References");
+        entry("Keel, J. R." + (dated ? " (2016)." : ""), "Bells of the Northern Harbours", dated ? "." : ", 2016.");
+        entry("Verholt, A." + (dated ? " (2004)." : ""), "The Weir Ledger", dated ? "." : ", 2004.");
+    }
+
+    private void entry(String names, String title, String end) {
+        boolean apart = guide.ask("sources.spacing").get(SourceDemands.GAP) == Gap.ONE_LINE;
+        double lines = guide.ask("sources.spacing").get(SourceDemands.MULTIPLE);
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.INDENT_LEFT, 720).set(ParagraphProperties.INDENT_FIRST_LINE, -720);
+            line.set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(lines));
+            if (apart) {
+                line.set(ParagraphProperties.SPACE_AFTER, 240);
+            }
+            line.text(names + " ")
+                    .text(title, PropertySet.of(CharacterProperties.ITALIC, true))
+                    .text(". Tidewrack Press" + end);
+        });
     }
 
     private void appendix() {

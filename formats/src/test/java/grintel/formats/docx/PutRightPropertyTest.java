@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import grintel.core.check.PutRight;
+import grintel.core.edit.WordChange;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
@@ -13,6 +14,7 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
+import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
@@ -25,8 +27,10 @@ import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
 import java.io.ByteArrayInputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -64,9 +68,14 @@ class PutRightPropertyTest {
         PutRight.Result<DocxFile> result = PutRight.run(before, brief, SAFE, LayoutLimits.within(20));
         assertThat(result.leftOut()).as(name).isEmpty();
         DocxFile after = DocxFile.read(result.file().bytes());
-        assertThat(WordLedger.of(after.paper()).hasSameTextAs(WordLedger.of(before.paper())))
-                .as(name)
-                .isTrue();
+        Map<Integer, Integer> expected = letters(before.paper());
+        for (WordChange change : result.words()) {
+            if (!change.where().isMarginal() && change.kind() == WordChange.Kind.CHANGED) {
+                count(change.before(), -1, expected);
+                count(change.after(), 1, expected);
+            }
+        }
+        assertThat(letters(after.paper())).as(name).isEqualTo(expected);
         assertThat(result.report().findings())
                 .as(name)
                 .noneMatch(finding -> finding.spots().stream().anyMatch(spot -> SAFE.takes(finding, spot)));
@@ -76,6 +85,35 @@ class PutRightPropertyTest {
         otherPartsAreTheSameBytes(bytes, after.bytes());
         assertThatCode(() -> new XWPFDocument(new ByteArrayInputStream(after.bytes())).close())
                 .doesNotThrowAnyException();
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("papers")
+    void looksAlonePutRightLeaveEveryWord(String name, String guide, byte[] bytes) {
+        Guide found = Guides.find(guide);
+        assertThat(found).isNotNull();
+        Brief brief = Brief.of(found, null, Facts.of("Solvane", "Fog Bells"));
+        DocxFile before = DocxFile.read(bytes);
+        PutRight.Choice looks = PutRight.Choice.upTo(FixClass.LOOKS);
+        PutRight.Result<DocxFile> result = PutRight.run(before, brief, looks, LayoutLimits.within(20));
+        assertThat(result.leftOut()).as(name).isEmpty();
+        assertThat(WordLedger.of(result.file().paper()).isSameAs(WordLedger.of(before.paper())))
+                .as(name)
+                .isTrue();
+    }
+
+    /** How often each letter and digit stands in text and notes. */
+    private static Map<Integer, Integer> letters(Paper paper) {
+        Map<Integer, Integer> out = new TreeMap<>();
+        paper.paragraphs().forEach(each -> count(each.text(), 1, out));
+        paper.noteParagraphs().forEach(each -> count(each.text(), 1, out));
+        return out;
+    }
+
+    private static void count(String text, int by, Map<Integer, Integer> counts) {
+        text.codePoints()
+                .filter(Character::isLetterOrDigit)
+                .forEach(letter -> counts.merge(letter, by, (was, more) -> was + more == 0 ? null : was + more));
     }
 
     private static void otherPartsAreTheSameBytes(byte[] before, byte[] after) {

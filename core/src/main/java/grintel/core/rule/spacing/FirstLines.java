@@ -3,12 +3,11 @@ package grintel.core.rule.spacing;
 import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Holder;
-import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Kinds;
+import grintel.core.rule.LeadingSpace;
 import grintel.core.rule.Subjects;
 import grintel.core.structure.PartKind;
 import grintel.core.typeset.Millipoints;
@@ -35,27 +34,6 @@ final class FirstLines {
         return (first.x() - first.columnLeft()) / (double) Millipoints.PER_TWIP;
     }
 
-    /** The white space before the first visible character. */
-    static String leadingSpace(Paragraph paragraph) {
-        StringBuilder out = new StringBuilder();
-        for (Inline inline : paragraph.inlines()) {
-            if (inline instanceof Inline.Tab) {
-                out.append('\t');
-            } else if (inline instanceof Inline.Text text && !text.hidden()) {
-                for (int i = 0; i < text.text().length(); i++) {
-                    char c = text.text().charAt(i);
-                    if (!isSpace(c)) {
-                        return out.toString();
-                    }
-                    out.append(c);
-                }
-            } else if (inline.length() > 0) {
-                return out.toString();
-            }
-        }
-        return out.toString();
-    }
-
     /** Sets the indent itself and takes away what was typed in its place. */
     static List<Edit> set(Cause cause, List<Paragraph> paragraphs, int indent) {
         List<Holder> holders = Cause.paragraphs(paragraphs);
@@ -64,22 +42,7 @@ final class FirstLines {
         edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT_CHARACTERS, 0));
         edits.addAll(cause.set(holders, ParagraphProperties.INDENT_FIRST_LINE, indent));
         edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT, 0));
-        paragraphs.forEach(paragraph -> edits.addAll(removeLeadingSpace(paragraph)));
+        paragraphs.forEach(paragraph -> edits.addAll(LeadingSpace.removal(paragraph)));
         return edits;
-    }
-
-    /** Edits that take away the white space before the first visible character. */
-    static List<Edit> removeLeadingSpace(Paragraph paragraph) {
-        VisibleText visible = VisibleText.of(paragraph);
-        int end = 0;
-        while (end < visible.text().length()
-                && (isSpace(visible.text().charAt(end)) || visible.text().charAt(end) == '\t')) {
-            end++;
-        }
-        return end == 0 ? List.of() : List.of(Edit.ReplaceText.words(visible.range(0, end), ""));
-    }
-
-    private static boolean isSpace(char c) {
-        return c == ' ' || c == '\u00A0' || c == '\u2003' || c == '\u2002' || c == '\u3000';
     }
 }

@@ -2,6 +2,7 @@ package grintel.core.rule.spacing;
 
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SpacingDemands;
+import grintel.core.rule.BlankRun;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;

@@ -5,6 +5,7 @@ import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.guide.value.Length;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
+import grintel.core.rule.PageLines;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;

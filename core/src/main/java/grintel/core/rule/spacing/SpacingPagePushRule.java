@@ -4,6 +4,7 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.rule.BlankRun;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;

@@ -12,6 +12,7 @@ import grintel.core.paper.Property;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Kinds;
 import grintel.core.rule.Measure;
+import grintel.core.rule.PageLines;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;

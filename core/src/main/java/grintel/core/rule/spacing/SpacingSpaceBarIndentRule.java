@@ -6,6 +6,7 @@ import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
+import grintel.core.rule.LeadingSpace;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -24,7 +25,7 @@ public final class SpacingSpaceBarIndentRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         return FirstLines.judged(exam)
                 .check(id(), "space")
-                .measure(paragraph -> made(FirstLines.leadingSpace(paragraph)))
+                .measure(paragraph -> made(LeadingSpace.of(paragraph)))
                 .asks(INDENT)
                 .fix((paragraphs, cause) -> edits(exam, paragraphs, cause))
                 .readings();
@@ -42,7 +43,7 @@ public final class SpacingSpaceBarIndentRule implements Rule {
                 ? FirstLines.set(
                         cause, paragraphs, firstLine.get(SpacingDemands.INDENT).rounded())
                 : paragraphs.stream()
-                        .flatMap(paragraph -> FirstLines.removeLeadingSpace(paragraph).stream())
+                        .flatMap(paragraph -> LeadingSpace.removal(paragraph).stream())
                         .toList();
     }
 }

@@ -1,13 +1,9 @@
-package grintel.core.rule.spacing;
+package grintel.core.rule;
 
 import grintel.core.edit.Edit;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.rule.Examination;
-import grintel.core.rule.Place;
-import grintel.core.rule.Quotes;
-import grintel.core.rule.Subjects;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
 import java.util.ArrayList;
@@ -20,11 +16,11 @@ import java.util.List;
  * @param after index of the filled paragraph after, -1 for none
  * @param breaks whether the part after starts by a break
  */
-record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean breaks) {
+public record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean breaks) {
     private static final int FEWEST_TO_PUSH = 2;
 
     /** The runs of blank paragraphs that are there for space only; those that carry a break or a section are not. */
-    static Subjects<BlankRun> in(Examination exam) {
+    public static Subjects<BlankRun> in(Examination exam) {
         return exam.whole()
                 .each(
                         paper -> find(exam),
@@ -73,19 +69,19 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
     }
 
     /** The paragraph after it. */
-    Paragraph next(Examination exam) {
+    public Paragraph next(Examination exam) {
         return exam.paper().paragraphs().get(after);
     }
 
     /** Where it begins, told by the words that come after it. */
-    Place place(Examination exam) {
+    public Place place(Examination exam) {
         Place first = exam.place(paragraphs.get(0));
         String words = after < 0 ? "" : Quotes.first(next(exam).text());
         return new Place(first.part(), first.page(), first.paragraph(), words);
     }
 
     /** Whether these push the part after them to a new page, which a break should do. */
-    boolean pushesPage(Examination exam) {
+    public boolean pushesPage(Examination exam) {
         if (after < 0 || breaks || paragraphs.size() < FEWEST_TO_PUSH) {
             return false;
         }
@@ -101,7 +97,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
     }
 
     /** Whether they are only space in the text, which the guide does not want. */
-    boolean isSpaceInText(Examination exam, boolean titleIsFree) {
+    public boolean isSpaceInText(Examination exam, boolean titleIsFree) {
         if (after < 0 || pushesPage(exam)) {
             return false;
         }
@@ -120,7 +116,7 @@ record BlankRun(List<Paragraph> paragraphs, int before, int after, boolean break
         return !ofOthers && !aroundTitle;
     }
 
-    List<Edit> removal() {
+    public List<Edit> removal() {
         List<Edit> edits = new ArrayList<>();
         paragraphs.forEach(paragraph -> edits.add(new Edit.RemoveParagraph(paragraph.address())));
         return edits;

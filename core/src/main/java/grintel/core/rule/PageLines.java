@@ -1,7 +1,5 @@
-package grintel.core.rule.spacing;
+package grintel.core.rule;
 
-import grintel.core.rule.Place;
-import grintel.core.rule.Reading;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
@@ -10,7 +8,7 @@ import java.util.function.BiPredicate;
 import org.jspecify.annotations.Nullable;
 
 /** Lines of a page between which something is measured: those of a finding where one is on the page, else the first. */
-final class PageLines {
+public final class PageLines {
     /** White beyond this is the end of a page's text, not a gap. */
     private static final int WIDEST_GAP = 200_000;
 
@@ -20,14 +18,14 @@ final class PageLines {
     private PageLines() {}
 
     /** Two neighbouring lines. */
-    record Pair(ProofLine upper, ProofLine lower) {
-        int white() {
+    public record Pair(ProofLine upper, ProofLine lower) {
+        public int white() {
             return lower.top() - upper.top() - upper.height();
         }
     }
 
     /** A line and the next of the same paragraph. */
-    static @Nullable Pair pairInParagraph(ProofPage page, List<Reading> readings) {
+    public static @Nullable Pair pairInParagraph(ProofPage page, List<Reading> readings) {
         return find(
                 page,
                 readings,
@@ -37,7 +35,7 @@ final class PageLines {
     }
 
     /** The last line of a paragraph and the first of the next, where white stands between them. */
-    static @Nullable Pair pairWithGap(ProofPage page, List<Reading> readings) {
+    public static @Nullable Pair pairWithGap(ProofPage page, List<Reading> readings) {
         return find(page, readings, (upper, lower) -> {
             int white = new Pair(upper, lower).white();
             return !upper.paragraph().equals(lower.paragraph()) && white > NARROWEST_GAP && white < WIDEST_GAP;
@@ -45,7 +43,7 @@ final class PageLines {
     }
 
     /** The first line of a paragraph that is set in from its second. */
-    static @Nullable Pair pairWithIndent(ProofPage page, List<Reading> readings) {
+    public static @Nullable Pair pairWithIndent(ProofPage page, List<Reading> readings) {
         return find(
                 page,
                 readings,
@@ -76,7 +74,7 @@ final class PageLines {
     }
 
     /** The reading of a quantity that has a place at a line, or null. */
-    static @Nullable Reading of(List<Reading> readings, String quantity, ProofLine line) {
+    public static @Nullable Reading of(List<Reading> readings, String quantity, ProofLine line) {
         for (Reading reading : readings) {
             if (reading.quantity().equals(quantity) && covers(reading, line)) {
                 return reading;

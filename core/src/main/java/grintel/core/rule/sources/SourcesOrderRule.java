@@ -1,0 +1,205 @@
+package grintel.core.rule.sources;
+
+import grintel.core.edit.Edit;
+import grintel.core.edit.Position;
+import grintel.core.guide.Ask;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.language.FilingKey;
+import grintel.core.paper.Paragraph;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Measure;
+import grintel.core.rule.Quotes;
+import grintel.core.rule.Reading;
+import grintel.core.rule.Rule;
+import grintel.core.rule.sources.Entries.Entry;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** Each entry stands where it is filed. Of those out of order, as few as possible are told, each with its place. */
+public final class SourcesOrderRule implements Rule {
+    private static final Measure IN_PLACE = Measure.word("in-order");
+
+    @Override
+    public String id() {
+        return "sources.order";
+    }
+
+    @Override
+    public List<Reading> read(Examination exam, Ask ask) {
+        Map<Integer, List<Unit>> groups = new TreeMap<>();
+        for (Unit unit : Unit.of(Entries.of(exam))) {
+            groups.computeIfAbsent(unit.group(), key -> new ArrayList<>()).add(unit);
+        }
+        List<Reading> out = new ArrayList<>();
+        for (List<Unit> group : groups.values()) {
+            out.addAll(read(exam, group));
+        }
+        return out;
+    }
+
+    private List<Reading> read(Examination exam, List<Unit> units) {
+        if (units.size() < 2) {
+            return List.of();
+        }
+        Filing filing = new Filing(units);
+        if (filing.astray.isEmpty()) {
+            return List.of(Reading.met(id(), "order", IN_PLACE, IN_PLACE));
+        }
+        List<Reading> out = new ArrayList<>();
+        for (Unit unit : filing.astray) {
+            Unit before = filing.before(unit);
+            Measure asked = before == null
+                    ? Measure.word("first")
+                    : new Measure.Phrase(
+                            "filed-after",
+                            new Measure.Quote(Quotes.first(before.first().text())));
+            out.addAll(exam.paragraphs(List.of(unit.first()))
+                    .check(id(), "order")
+                    .measure(paragraph -> new Measure.Quote(Quotes.first(paragraph.text())))
+                    .asks(asked)
+                    .eachApart()
+                    .fix(FixClass.APPARATUS, (off, cause) -> filing.moves(unit))
+                    .fixable(paragraph -> unit.isMovable())
+                    .readings());
+        }
+        return out;
+    }
+
+    /**
+     * An entry and those under it that have a dash for its author, which move with it.
+     *
+     * @param place where it stands among the units of the list
+     */
+    private record Unit(List<Paragraph> paragraphs, FilingKey key, int group, int place) {
+        static List<Unit> of(List<Entry> entries) {
+            List<Unit> out = new ArrayList<>();
+            for (Entry entry : entries) {
+                Unit last = out.isEmpty() ? null : out.get(out.size() - 1);
+                if (last != null && entry.key().dashed() && last.group == entry.group()) {
+                    List<Paragraph> all = new ArrayList<>(last.paragraphs);
+                    all.addAll(entry.paragraphs());
+                    out.set(out.size() - 1, new Unit(all, last.key, last.group, last.place));
+                } else {
+                    out.add(new Unit(entry.paragraphs(), entry.key(), entry.group(), out.size()));
+                }
+            }
+            return out;
+        }
+
+        Paragraph first() {
+            return paragraphs.get(0);
+        }
+
+        Paragraph last() {
+            return paragraphs.get(paragraphs.size() - 1);
+        }
+
+        /** Whether it stands in one piece and neither breaks the page nor ends a section. */
+        boolean isMovable() {
+            return last().address().index() - first().address().index() + 1 == paragraphs.size()
+                    && paragraphs.stream()
+                            .noneMatch(each -> each.endsSection() || each.hasPageBreak() || each.inTable());
+        }
+    }
+
+    /** Which units stay where they are, and where the others go. */
+    private static final class Filing {
+        private final List<Unit> sorted;
+        private final List<Unit> astray = new ArrayList<>();
+
+        Filing(List<Unit> units) {
+            sorted = new ArrayList<>(units);
+            sorted.sort(Comparator.comparing(Unit::key, FilingKey::compare));
+            Set<Unit> staying = staying(units);
+            Unit last = null;
+            List<Unit> kept = units.stream().filter(staying::contains).toList();
+            for (Unit unit : units) {
+                if (staying.contains(unit)) {
+                    last = unit;
+                } else if (isSurelyAstray(unit, last, kept)) {
+                    astray.add(unit);
+                } else {
+                    last = unit;
+                }
+            }
+        }
+
+        private static boolean isSurelyAstray(Unit unit, @Nullable Unit before, List<Unit> kept) {
+            boolean tooLate = before != null && before.key().isSurelyAfter(unit.key());
+            return tooLate
+                    || kept.stream()
+                            .anyMatch(after ->
+                                    after.place() > unit.place() && unit.key().isSurelyAfter(after.key()));
+        }
+
+        /** The longest run of units that stand in their order. */
+        private static Set<Unit> staying(List<Unit> units) {
+            List<Integer> tails = new ArrayList<>();
+            int[] before = new int[units.size()];
+            for (int i = 0; i < units.size(); i++) {
+                int low = 0;
+                int high = tails.size();
+                while (low < high) {
+                    int middle = (low + high) >>> 1;
+                    if (units.get(tails.get(middle)).key().compare(units.get(i).key()) <= 0) {
+                        low = middle + 1;
+                    } else {
+                        high = middle;
+                    }
+                }
+                before[i] = low == 0 ? -1 : tails.get(low - 1);
+                if (low == tails.size()) {
+                    tails.add(i);
+                } else {
+                    tails.set(low, i);
+                }
+            }
+            Set<Unit> out = new HashSet<>();
+            for (int i = tails.isEmpty() ? -1 : tails.get(tails.size() - 1); i >= 0; i = before[i]) {
+                out.add(units.get(i));
+            }
+            return out;
+        }
+
+        /** The unit that one is filed right after of those that stay; null where it is filed first. */
+        @Nullable
+        Unit before(Unit unit) {
+            Unit found = null;
+            for (Unit each : sorted.subList(0, sorted.indexOf(unit))) {
+                found = astray.contains(each) ? found : each;
+            }
+            return found;
+        }
+
+        /** Moves a unit to its place, and before it those that belong between the same two that stay. */
+        List<Edit> moves(Unit unit) {
+            Unit stays = before(unit);
+            int from = stays == null ? 0 : sorted.indexOf(stays) + 1;
+            Position to = stays == null
+                    ? Position.before(firstStaying().first().address())
+                    : Position.after(stays.last().address());
+            List<Edit> out = new ArrayList<>();
+            for (Unit each : sorted.subList(from, sorted.indexOf(unit) + 1)) {
+                if (each.isMovable()) {
+                    out.add(new Edit.MoveParagraphs(
+                            each.first().address(), each.paragraphs().size(), to));
+                    to = Position.after(each.last().address());
+                }
+            }
+            return out;
+        }
+
+        private Unit firstStaying() {
+            return sorted.stream()
+                    .filter(each -> !astray.contains(each))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+}
