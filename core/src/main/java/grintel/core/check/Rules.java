@@ -2,6 +2,20 @@ package grintel.core.check;
 
 import grintel.core.rule.Rule;
 import grintel.core.rule.Survey;
+import grintel.core.rule.opening.OpeningAbstractRule;
+import grintel.core.rule.opening.OpeningAuthorNoteRule;
+import grintel.core.rule.opening.OpeningBylineRule;
+import grintel.core.rule.opening.OpeningDateFormRule;
+import grintel.core.rule.opening.OpeningHeadingBlockRule;
+import grintel.core.rule.opening.OpeningKeywordsRule;
+import grintel.core.rule.opening.OpeningNewPagesRule;
+import grintel.core.rule.opening.OpeningTextTitleRule;
+import grintel.core.rule.opening.OpeningTitleCaseRule;
+import grintel.core.rule.opening.OpeningTitleFormRule;
+import grintel.core.rule.opening.OpeningTitleGapRule;
+import grintel.core.rule.opening.OpeningTitleHeightRule;
+import grintel.core.rule.opening.OpeningTitlePagePartsRule;
+import grintel.core.rule.opening.OpeningTitlePageRule;
 import grintel.core.rule.runninghead.RunningHeadFirstPageRule;
 import grintel.core.rule.runninghead.RunningHeadFooterRule;
 import grintel.core.rule.runninghead.RunningHeadLabelRule;
@@ -90,6 +104,20 @@ public final class Rules {
             new RunningHeadPaddingRule(),
             new RunningHeadSectionsRule(),
             new RunningHeadFooterRule(),
+            new OpeningTitlePageRule(),
+            new OpeningTitlePagePartsRule(),
+            new OpeningTitleHeightRule(),
+            new OpeningTitleGapRule(),
+            new OpeningTitleFormRule(),
+            new OpeningTitleCaseRule(),
+            new OpeningHeadingBlockRule(),
+            new OpeningDateFormRule(),
+            new OpeningBylineRule(),
+            new OpeningTextTitleRule(),
+            new OpeningNewPagesRule(),
+            new OpeningAbstractRule(),
+            new OpeningKeywordsRule(),
+            new OpeningAuthorNoteRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
             new SourcesNewPageRule(),

@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.paper.Property;
 import grintel.core.paper.PropertySet;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,11 @@ public record NewParagraph(@Nullable String style, PropertySet direct, List<NewR
                 style,
                 direct,
                 words.isEmpty() ? List.of() : List.of(new NewRun(new Piece.Words(words), PropertySet.empty())));
+    }
+
+    /** This paragraph saying something of a property itself. */
+    public NewParagraph with(Property<?> property, Object value) {
+        return new NewParagraph(style, direct.with(property, value), runs);
     }
 
     /** Its characters. */

@@ -131,13 +131,14 @@ public final class Examination {
         return new Subjects<>(this, all, this::place, this::identity);
     }
 
-    /** All characters of each of these paragraphs, as lines of their own. */
-    public Subjects<Stretch> stretches(List<Paragraph> all) {
-        return new Subjects<>(
-                this,
-                all.stream().map(Stretch::of).toList(),
-                line -> place(line.paragraph()),
-                line -> identity(line.paragraph()));
+    /** These paragraphs, each with all its characters as a line of its own. */
+    public Subjects<Stretch> lines(List<Paragraph> all) {
+        return stretches(all.stream().map(Stretch::of).toList());
+    }
+
+    /** These stretches of paragraphs. */
+    public Subjects<Stretch> stretches(List<Stretch> all) {
+        return new Subjects<>(this, all, line -> place(line.paragraph()), line -> identity(line.paragraph()));
     }
 
     /** The paper as a whole. */

@@ -9,7 +9,6 @@ import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.typeset.FaceCatalogue;
-import grintel.core.typeset.FaceMetrics;
 import grintel.core.typeset.Millipoints;
 import java.util.List;
 import java.util.function.Predicate;
@@ -46,6 +45,11 @@ public final class LinePitch {
                 .readings();
     }
 
+    /** A double line of the type the text should have, in twips. */
+    public static double doubleLine(BodyType body) {
+        return 2 * naturalLine(body.targetFace(), body.targetSize()) / Millipoints.PER_TWIP;
+    }
+
     /** The pitch of a paragraph's lines in twips. */
     static double twips(Paragraph paragraph) {
         return lines(paragraph) * naturalLine(paragraph) / Millipoints.PER_TWIP;
@@ -80,10 +84,13 @@ public final class LinePitch {
 
     private static double naturalLine(Paragraph paragraph) {
         Formatting type = type(paragraph);
+        return naturalLine(type.get(CharacterProperties.FACE), type.get(CharacterProperties.SIZE));
+    }
+
+    /** A face's own single line at a size, in millipoints. */
+    private static double naturalLine(String face, int halfPoints) {
         FaceCatalogue faces = FaceCatalogue.shipped();
-        FaceMetrics metrics =
-                faces.metrics(faces.choose(type.get(CharacterProperties.FACE)).family(), false, false);
-        return metrics.lineAt(type.get(CharacterProperties.SIZE));
+        return faces.metrics(faces.choose(face).family(), false, false).lineAt(halfPoints);
     }
 
     private static Formatting type(Paragraph paragraph) {

@@ -27,7 +27,8 @@ public final class LineWords {
         return VisibleText.of(line.paragraph()).text().strip().replaceAll("[\\s\u00A0]+", " ");
     }
 
-    private static Edit replaced(Stretch line, String words) {
+    /** The edit that makes a line say some words. */
+    public static Edit replaced(Stretch line, String words) {
         VisibleText visible = VisibleText.of(line.paragraph());
         String text = visible.text();
         int from = text.length() - text.stripLeading().length();

@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import grintel.core.language.Degrees;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -79,7 +80,8 @@ final class Names {
 
     private static String withoutLead(String line) {
         Matcher by = BY.matcher(line.strip());
-        return by.matches() ? by.group(2).strip() : line.strip();
+        String names = by.matches() ? by.group(2).strip() : line.strip();
+        return TITLED.matcher(names).matches() ? names : Degrees.without(names);
     }
 
     private static PersonName name(String line) {

@@ -123,6 +123,27 @@ public final class Parts {
         return titlePageEnd;
     }
 
+    /** What a line of the opening names by its words besides what it was taken for: one line may name two things. */
+    public Set<PartKind> alsoNames(int index) {
+        String text = manuscript.get(index).text();
+        EnumSet<PartKind> out = EnumSet.noneOf(PartKind.class);
+        if (kinds[index].isOfOpening() && kinds[index] != PartKind.TITLE && kinds[index] != PartKind.SUBTITLE) {
+            add(out, PartKind.CLASS_PERIOD, Elements.isClassPeriod(text));
+            add(out, PartKind.INSTITUTION, Elements.isInstitution(text));
+            add(out, PartKind.DEPARTMENT, Elements.isDepartment(text));
+            add(out, PartKind.COURSE, Elements.isCourse(text));
+            add(out, PartKind.INSTRUCTOR, Names.isTitled(text));
+            out.remove(kinds[index]);
+        }
+        return out;
+    }
+
+    private static void add(Set<PartKind> kinds, PartKind kind, boolean is) {
+        if (is) {
+            kinds.add(kind);
+        }
+    }
+
     /** Whether a paragraph stands in an appendix. */
     public boolean isInAppendix(int index) {
         return zones.zone(index) == Zone.APPENDIX;

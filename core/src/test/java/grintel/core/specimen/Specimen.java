@@ -60,7 +60,13 @@ public final class Specimen {
     public @Nullable Consumer<ParagraphBuilder> header;
     public @Nullable Consumer<ParagraphBuilder> footer;
     public Consumer<PaperBuilder> more = paper -> {};
+    /** What stands before the text in place of the opening in form. */
+    public @Nullable Consumer<PaperBuilder> opening;
+
     public boolean pushSources;
+    /** Whether the next paragraph of text starts a page. */
+    private boolean opens;
+
     private final boolean titlePage;
     private final boolean labelled;
 
@@ -148,7 +154,9 @@ public final class Specimen {
             out.footer(Variant.DEFAULT, footer);
         }
         more.accept(out);
-        if (titlePage) {
+        if (opening != null) {
+            opening.accept(out);
+        } else if (titlePage) {
             titlePage();
         } else {
             headingLines();
@@ -210,25 +218,43 @@ public final class Specimen {
         boolean first = true;
         for (Element part : parts) {
             if (part == Element.AUTHOR_NOTE) {
-                centred("Author Note", Boldness.BOLD, false);
+                out.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                        .set(ParagraphProperties.SPACE_BEFORE, 3600)
+                        .text("Author Note", bold(true)));
                 text("Marit Solvane keeps the lamp archive of the college and has no other interest in it to declare.");
                 continue;
             }
             boolean title = part == Element.TITLE;
-            int drop = first ? 2880 : 0;
+            int drop = first ? 1656 : 0;
+            int gap = title && guide.ask("opening.title-gap").isAsked() ? 552 : 0;
             first = false;
             out.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
                     .set(ParagraphProperties.SPACE_BEFORE, drop)
+                    .set(ParagraphProperties.SPACE_AFTER, gap)
                     .text(words(part), title && bold == Boldness.BOLD ? bold(true) : PLAIN));
         }
         if (guide.ask("opening.abstract").isAsked()) {
             centred("Abstract", guide.ask("opening.abstract").get(OpeningDemands.LABEL_BOLD), true);
-            out.paragraph(PROSE);
+            abstractText();
         }
-        centred(TITLE, bold, true);
+        if (guide.ask("opening.text-title").isAsked()) {
+            centred(TITLE, bold, true);
+        } else {
+            opens = true;
+        }
     }
 
-    private static String words(Element part) {
+    /** As long as the guide that asks for most words of it has it, in one paragraph. */
+    private void abstractText() {
+        out.paragraph(PROSE + " " + PROSE + " " + PROSE + " " + PROSE);
+        if (guide.ask("opening.keywords").isAsked()) {
+            out.paragraph(line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720)
+                    .text("Keywords:", PropertySet.of(CharacterProperties.ITALIC, true))
+                    .text(" lamps, canals, night work"));
+        }
+    }
+
+    private String words(Element part) {
         return switch (part) {
             case TITLE -> TITLE;
             case AUTHOR -> "Marit Solvane";
@@ -239,7 +265,10 @@ public final class Specimen {
             case CLASS_PERIOD -> "Period 3";
             case INSTRUCTOR -> "Dr. Ilse Tamberg";
             case ASSIGNMENT -> "Second Essay";
-            case DATE -> "October 9, 2026";
+            case DATE ->
+                guide.ask("opening.date-form").get(OpeningDemands.ORDER) == OpeningDemands.DateOrder.DAY_MONTH_YEAR
+                        ? "9 October 2026"
+                        : "October 9, 2026";
             case AUTHOR_NOTE -> "";
         };
     }
@@ -272,6 +301,10 @@ public final class Specimen {
     private void text(Consumer<ParagraphBuilder> before, String words) {
         out.paragraph(line -> {
             line.set(ParagraphProperties.INDENT_FIRST_LINE, 720);
+            if (opens) {
+                line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
+                opens = false;
+            }
             before.accept(line);
             line.text(words);
         });

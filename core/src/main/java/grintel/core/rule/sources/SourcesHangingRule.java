@@ -9,6 +9,7 @@ import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
+import grintel.core.rule.FirstLine;
 import grintel.core.rule.LeadingSpace;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
@@ -16,7 +17,6 @@ import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;
 import grintel.core.rule.Subjects;
 import grintel.core.structure.PartKind;
-import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
@@ -56,8 +56,7 @@ public final class SourcesHangingRule implements Rule {
         if (lines.size() <= number) {
             return null;
         }
-        ProofLine line = lines.get(number).line();
-        return Measure.distance((line.x() - line.columnLeft()) / (double) Millipoints.PER_TWIP, unit);
+        return Measure.distance(FirstLine.fromMargin(lines.get(number).line()), unit);
     }
 
     /** Hangs entries by their indents, in their style where they have one of their own. */

@@ -22,7 +22,7 @@ public final class SourcesLabelRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        Subjects<Stretch> label = exam.stretches(exam.parts().paragraphs(PartKind.SOURCES_LABEL));
+        Subjects<Stretch> label = exam.lines(exam.parts().paragraphs(PartKind.SOURCES_LABEL));
         String words = words(ask.get(SourceDemands.WORDS), Entries.of(exam).size());
         List<Reading> out = new ArrayList<>(LineWords.readings(id(), label, words));
         out.addAll(LineForm.centred(ask.get(SourceDemands.BOLD)).readings(id(), exam, label));

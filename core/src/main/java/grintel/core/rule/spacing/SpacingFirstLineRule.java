@@ -4,7 +4,7 @@ import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.guide.value.Length;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Measure;
+import grintel.core.rule.FirstLine;
 import grintel.core.rule.PageLines;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -22,12 +22,7 @@ public final class SpacingFirstLineRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         Length indent = ask.get(SpacingDemands.INDENT);
-        return FirstLines.judged(exam)
-                .check(id(), "first-line")
-                .measure(paragraph -> Measure.distance(FirstLines.indent(exam, paragraph), indent.unit()))
-                .asks(Measure.distance(indent))
-                .fix((paragraphs, cause) -> FirstLines.set(cause, paragraphs, indent.rounded()))
-                .readings();
+        return FirstLine.readings(id(), "first-line", exam, FirstLines.judged(exam), indent);
     }
 
     @Override

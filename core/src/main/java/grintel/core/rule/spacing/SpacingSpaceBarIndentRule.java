@@ -6,6 +6,7 @@ import grintel.core.guide.Ask;
 import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
+import grintel.core.rule.FirstLine;
 import grintel.core.rule.LeadingSpace;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
@@ -40,7 +41,7 @@ public final class SpacingSpaceBarIndentRule implements Rule {
     private static List<Edit> edits(Examination exam, List<Paragraph> paragraphs, Cause cause) {
         Ask firstLine = exam.ask("spacing.first-line");
         return firstLine.isAsked()
-                ? FirstLines.set(
+                ? FirstLine.set(
                         cause, paragraphs, firstLine.get(SpacingDemands.INDENT).rounded())
                 : paragraphs.stream()
                         .flatMap(paragraph -> LeadingSpace.removal(paragraph).stream())

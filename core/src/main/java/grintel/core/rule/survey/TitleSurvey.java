@@ -10,7 +10,7 @@ import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import java.util.List;
 
-/** How far down its page a title stands. */
+/** How far down its page the title over a text stands. */
 public final class TitleSurvey implements Survey {
     @Override
     public Station station() {
@@ -20,7 +20,10 @@ public final class TitleSurvey implements Survey {
     @Override
     public List<Stroke> strokes(Examination exam, ProofPage page) {
         for (ProofLine line : page.lines(PagePart.TEXT)) {
-            if (!line.isEmpty() && exam.parts().kind(line.paragraph().index()) == PartKind.TITLE) {
+            int index = line.paragraph().index();
+            if (!line.isEmpty()
+                    && exam.parts().kind(index) == PartKind.TITLE
+                    && !exam.parts().isOnTitlePage(index)) {
                 return List.of(Stroke.down("title", 0, line.y(), page.frame().left(), 0));
             }
         }

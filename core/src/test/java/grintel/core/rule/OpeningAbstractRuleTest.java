@@ -1,0 +1,56 @@
+package grintel.core.rule;
+
+import grintel.core.paper.ParagraphProperties;
+import org.junit.jupiter.api.Test;
+
+class OpeningAbstractRuleTest {
+    private static final String RULE = "opening.abstract";
+    private static final String TITLE = "Lamps on the Low Canal";
+
+    private static Front professional() {
+        return Front.of("apa-7-professional")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("Department of Letters, Brackwater College");
+    }
+
+    @Test
+    void met() {
+        professional().over("Abstract").left(Draft.PROSE).over(TITLE).rule(RULE).isMet();
+    }
+
+    @Test
+    void aMissingOneIsTheWritersWork() {
+        RuleCase off = professional().over(TITLE).rule(RULE).isOff("no abstract", "an abstract");
+        off.isForTheWriter();
+    }
+
+    @Test
+    void anIndentAndAPlainLabelArePutRight() {
+        professional()
+                .line("Abstract", line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true))
+                .block(out -> out.paragraph(line ->
+                        line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(Draft.PROSE)))
+                .over(TITLE)
+                .rule(RULE)
+                .areOff("plain", "0.5 in")
+                .putRight();
+    }
+
+    @Test
+    void tooManyWordsAndASecondParagraphAreTold() {
+        RuleCase off = professional()
+                .over("Abstract")
+                .left((Draft.PROSE + " ").repeat(4))
+                .left((Draft.PROSE + " ").repeat(3))
+                .over(TITLE)
+                .rule(RULE)
+                .areOff("2 paragraphs", "287 words");
+        off.isForTheWriter();
+    }
+
+    @Test
+    void notAskedOfStudents() {
+        Draft.mla().guide("apa-7-student").rule(RULE).isNotAsked();
+    }
+}

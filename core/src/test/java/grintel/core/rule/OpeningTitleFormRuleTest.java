@@ -1,0 +1,86 @@
+package grintel.core.rule;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.PropertySet;
+import org.junit.jupiter.api.Test;
+
+class OpeningTitleFormRuleTest {
+    private static final String RULE = "opening.title-form";
+    private static final String TITLE = "Lamps on the Low Canal";
+
+    private static Front mla(String title, PropertySet type) {
+        return Front.of("mla-9")
+                .left("Marit Solvane")
+                .left("Dr. Ilse Tamberg")
+                .left("Literature 214")
+                .left("9 October 2026")
+                .line("", line -> line.text(title, type));
+    }
+
+    @Test
+    void met() {
+        mla(TITLE, PropertySet.empty()).rule(RULE).isMet();
+        Front.of("apa-7-student").title(TITLE).student().over(TITLE).rule(RULE).isMet();
+    }
+
+    @Test
+    void decorationIsTakenOff() {
+        mla(TITLE, Draft.BOLD)
+                .rule(RULE)
+                .isOff("bold", "plain")
+                .andNothingElseIsOff()
+                .putRight();
+        mla(TITLE, PropertySet.of(CharacterProperties.UNDERLINE, "single"))
+                .rule(RULE)
+                .isOff("underlined", "not underlined")
+                .putRight();
+        mla(TITLE, PropertySet.of(CharacterProperties.CAPITALS, true))
+                .rule(RULE)
+                .isOff("capitals", "as it is typed")
+                .putRight();
+    }
+
+    @Test
+    void aTitleThatOnlySeemsCentredIsShifted() {
+        Front.of("mla-9")
+                .left("Marit Solvane")
+                .left("Dr. Ilse Tamberg")
+                .left("Literature 214")
+                .left("9 October 2026")
+                .line(TITLE, line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720))
+                .rule(RULE)
+                .isOff("off the middle by 0.25 in", "centred")
+                .andNothingElseIsOff()
+                .putRight();
+    }
+
+    @Test
+    void marksAroundItAreAskedAboutAndAWorkNamedInItKeepsIts() {
+        mla("“Lamps on the Low Canal”", PropertySet.empty())
+                .rule(RULE)
+                .isOff("quotation marks around it", "none")
+                .isAsked()
+                .putRight();
+        mla("Lamps on the Low Canal.", PropertySet.empty())
+                .rule(RULE)
+                .isOff("a full stop at its end", "none")
+                .putRight();
+        mla("Night Work in “The Weir Ledger”", PropertySet.empty()).rule(RULE).isMet();
+    }
+
+    @Test
+    void aTitlePageAndTheTextNeedTheSameLook() {
+        Front.of("apa-7-student")
+                .line(
+                        TITLE,
+                        line -> line.set(ParagraphProperties.SPACE_BEFORE, 1656)
+                                .set(ParagraphProperties.SPACE_AFTER, 552))
+                .student()
+                .over(TITLE)
+                .rule(RULE)
+                .isOff("plain", "bold")
+                .onPages(1)
+                .putRight();
+    }
+}

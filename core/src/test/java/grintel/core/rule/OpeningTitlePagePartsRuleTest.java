@@ -1,0 +1,82 @@
+package grintel.core.rule;
+
+import org.junit.jupiter.api.Test;
+
+class OpeningTitlePagePartsRuleTest {
+    private static final String RULE = "opening.title-page-parts";
+    private static final String TITLE = "Lamps on the Low Canal";
+
+    @Test
+    void met() {
+        Front.of("apa-7-student").title(TITLE).student().over(TITLE).rule(RULE).isMet();
+    }
+
+    @Test
+    void aMissingLineIsToldAndSetFromTheFacts() {
+        Front without = Front.of("apa-7-student")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("Department of Letters, Brackwater College")
+                .line("LIT 214: Novels of the Canals")
+                .line("Dr. Ilse Tamberg")
+                .over(TITLE);
+        RuleCase unknown = without.rule(RULE).isOff("the date is missing", "there");
+        unknown.isForTheWriter();
+        without.facts("{date: 2026-10-09}")
+                .rule(RULE)
+                .isOff("the date is missing", "there")
+                .isAsked()
+                .putRight();
+    }
+
+    @Test
+    void aLineOutOfOrderIsMoved() {
+        Front.of("apa-7-student")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("LIT 214: Novels of the Canals")
+                .line("Department of Letters, Brackwater College")
+                .line("Dr. Ilse Tamberg")
+                .line("October 9, 2026")
+                .over(TITLE)
+                .rule(RULE)
+                .isOff("department and institution", "before “LIT 214: Novels of the Canals”")
+                .isAsked()
+                .andNothingElseIsOff()
+                .putRight();
+    }
+
+    @Test
+    void aLineTheGuideDoesNotAskForIsTakenOutWhenTheWriterAgrees() {
+        Front.of("apa-7-student")
+                .title(TITLE)
+                .student()
+                .line("Period 3")
+                .over(TITLE)
+                .rule(RULE)
+                .isOff("“Period 3”", "none")
+                .isAsked()
+                .andNothingElseIsOff()
+                .putRight();
+    }
+
+    @Test
+    void linesAtTheMarginAreCentred() {
+        Front.of("apa-7-student")
+                .title(TITLE)
+                .left("Marit Solvane")
+                .line("Department of Letters, Brackwater College")
+                .line("LIT 214: Novels of the Canals")
+                .line("Dr. Ilse Tamberg")
+                .line("October 9, 2026")
+                .over(TITLE)
+                .rule(RULE)
+                .areOff("at the left margin")
+                .putRight();
+    }
+
+    @Test
+    void absentWithoutTitlePage() {
+        Draft.mla().guide("apa-7-student").rule(RULE).isAbsent();
+    }
+}
