@@ -2,6 +2,14 @@ package grintel.core.check;
 
 import grintel.core.rule.Rule;
 import grintel.core.rule.Survey;
+import grintel.core.rule.headings.HeadingsCaseRule;
+import grintel.core.rule.headings.HeadingsFormRule;
+import grintel.core.rule.headings.HeadingsIntroductionRule;
+import grintel.core.rule.headings.HeadingsNumberedRule;
+import grintel.core.rule.headings.HeadingsRealRule;
+import grintel.core.rule.headings.HeadingsSingleRule;
+import grintel.core.rule.headings.HeadingsSkipRule;
+import grintel.core.rule.headings.HeadingsStrandedRule;
 import grintel.core.rule.opening.OpeningAbstractRule;
 import grintel.core.rule.opening.OpeningAuthorNoteRule;
 import grintel.core.rule.opening.OpeningBylineRule;
@@ -118,6 +126,14 @@ public final class Rules {
             new OpeningAbstractRule(),
             new OpeningKeywordsRule(),
             new OpeningAuthorNoteRule(),
+            new HeadingsFormRule(),
+            new HeadingsCaseRule(),
+            new HeadingsSkipRule(),
+            new HeadingsSingleRule(),
+            new HeadingsRealRule(),
+            new HeadingsNumberedRule(),
+            new HeadingsStrandedRule(),
+            new HeadingsIntroductionRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
             new SourcesNewPageRule(),

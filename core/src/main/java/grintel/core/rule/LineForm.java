@@ -19,6 +19,7 @@ import grintel.core.typeset.ProofLine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -44,25 +45,41 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
 
     /** The readings of a rule that asks this form of lines. */
     public List<Reading> readings(String rule, Examination exam, Subjects<Stretch> lines) {
+        return readings(rule, exam, lines, is -> is);
+    }
+
+    /** @param told what is off as it is told, where several kinds of lines are judged by one rule */
+    public List<Reading> readings(String rule, Examination exam, Subjects<Stretch> lines, UnaryOperator<Measure> told) {
         List<Reading> out = new ArrayList<>();
         if (stand != Stand.INDENTED) {
+            Measure asked = Measure.word(stand == Stand.CENTRED ? "centred" : "at-left");
             out.addAll(lines.check(rule, "stand")
-                    .measure(line -> stand(exam, line.paragraph()))
-                    .asks(Measure.word(stand == Stand.CENTRED ? "centred" : "at-left"))
+                    .measure(line -> told(stand(exam, line.paragraph()), asked, told))
+                    .asks(asked)
                     .fix((off, cause) -> standing(off, cause))
                     .readings());
         }
         if (bold != Boldness.ANY) {
             boolean is = bold == Boldness.BOLD;
-            out.addAll(typed(rule, lines, "bold", LineForm::isBold, CharacterProperties.BOLD, is, "bold", "plain"));
+            out.addAll(
+                    typed(rule, lines, told, "bold", LineForm::isBold, CharacterProperties.BOLD, is, "bold", "plain"));
         }
         boolean italic = slant == Slant.ITALIC;
         out.addAll(typed(
-                rule, lines, "slant", LineForm::isItalic, CharacterProperties.ITALIC, italic, "italic", "upright"));
+                rule,
+                lines,
+                told,
+                "slant",
+                LineForm::isItalic,
+                CharacterProperties.ITALIC,
+                italic,
+                "italic",
+                "upright"));
         String line = underlined ? "single" : "none";
         out.addAll(typed(
                 rule,
                 lines,
+                told,
                 "underline",
                 format -> !format.get(CharacterProperties.UNDERLINE).equals("none"),
                 CharacterProperties.UNDERLINE,
@@ -72,6 +89,7 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
         out.addAll(typed(
                 rule,
                 lines,
+                told,
                 "capitals",
                 LineForm::isInCapitals,
                 CharacterProperties.CAPITALS,
@@ -97,6 +115,7 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
     private <T> List<Reading> typed(
             String rule,
             Subjects<Stretch> lines,
+            UnaryOperator<Measure> told,
             String quantity,
             Predicate<Formatting> test,
             Property<T> property,
@@ -105,16 +124,18 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
             String none) {
         boolean wanted = !asked.equals(false) && !asked.equals("none");
         boolean partsMayDiffer = property == CharacterProperties.ITALIC;
+        Measure required = Measure.word(wanted ? all : none);
         return lines.check(rule, quantity)
                 .measure(line -> {
                     double share = line.share(test);
-                    return share >= NEARLY_ALL
-                            ? Measure.word(all)
-                            : share == 0 ? Measure.word(none) : new Measure.Phrase("partly", Measure.word(all));
+                    boolean mixed = share > 0 && share < NEARLY_ALL;
+                    if (mixed && partsMayDiffer && (!wanted || share > 0.5)) {
+                        return required;
+                    }
+                    Measure is = Measure.word(share > 0 ? all : none);
+                    return told(mixed ? new Measure.Phrase("partly", is) : is, required, told);
                 })
-                .asks(Measure.word(wanted ? all : none))
-                .metWhen((line, is) ->
-                        partsMayDiffer && is instanceof Measure.Phrase && (!wanted || line.share(test) > 0.5))
+                .asks(required)
                 .fix((off, cause) -> {
                     List<Holder> holders = new ArrayList<>();
                     off.forEach(line -> holders.addAll(line.holders()));
@@ -125,6 +146,10 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
                     return edits;
                 })
                 .readings();
+    }
+
+    private static @Nullable Measure told(@Nullable Measure is, Measure asked, UnaryOperator<Measure> told) {
+        return is == null || is.meets(asked) ? is : told.apply(is);
     }
 
     /** Where a line stands in its measure, as laid out; null where it stands on no page. */

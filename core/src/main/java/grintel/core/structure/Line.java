@@ -22,8 +22,9 @@ import java.util.regex.Pattern;
  * @param text its visible words without white space at either end
  * @param page number of the page it starts on, 0 for none
  * @param lines how many lines it takes
+ * @param styleLevel the level of its heading style, or of the outline level it has; 0 for none
  */
-record Line(Paragraph paragraph, String text, int words, int page, int lines, boolean centred) {
+record Line(Paragraph paragraph, String text, int words, int page, int lines, boolean centred, int styleLevel) {
     private static final Pattern HEADING_STYLE = Pattern.compile("heading\\s*([1-9])");
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
@@ -38,7 +39,8 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
                 Words.count(text),
                 placed.isEmpty() ? 0 : placed.get(0).page().number(),
                 placed.size(),
-                isCentred(paragraph, placed));
+                isCentred(paragraph, placed),
+                styleLevel(paragraph));
     }
 
     /** Centred by its alignment, or pushed to the middle of the line by tabs, spaces or an indent. */
@@ -128,8 +130,12 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
         return paragraph.inlines().stream().anyMatch(Inline.Picture.class::isInstance);
     }
 
-    /** The level of its heading style, or of the outline level it has; 0 for none. */
-    int styleLevel() {
+    /** This line, its style saying nothing of headings. */
+    Line withoutLevel() {
+        return new Line(paragraph, text, words, page, lines, centred, 0);
+    }
+
+    private static int styleLevel(Paragraph paragraph) {
         Style style = paragraph.style();
         if (style != null) {
             Matcher name = HEADING_STYLE.matcher(style.name().toLowerCase(Locale.ROOT));

@@ -44,6 +44,19 @@ final class Manuscript {
         usualIndent = mostWords(Line::leftIndent);
         usualFirstLine = mostWords(line -> line.paragraph().firstLineIndent());
         fixedWidth = mostWords(line -> isFixedWidth(line) ? 1 : 0) == 1;
+        mistrustMisusedStyles();
+    }
+
+    /** A heading style in which most words are prose says nothing of its lines. */
+    private void mistrustMisusedStyles() {
+        Map<String, Integer> prose = new HashMap<>();
+        for (Line line : lines) {
+            if (line.styleLevel() > 0) {
+                int words = line.isProse() ? line.words() : -line.words();
+                prose.merge(line.paragraph().styleId(), words, Integer::sum);
+            }
+        }
+        lines.replaceAll(line -> prose.getOrDefault(line.paragraph().styleId(), 0) > 0 ? line.withoutLevel() : line);
     }
 
     private void addGrid(Table table, int wordsOfPaper) {

@@ -91,13 +91,17 @@ public final class Parts {
         }
         forms.learn(headings);
         int before = 0;
+        // A heading that text runs on from may stand under another such, one on its own line never does.
+        int innermost = 0;
         for (int i = 0; i < kinds.length; i++) {
             RunInHeadings.RunIn runIn = runIns.at(i);
             if (kinds[i] == PartKind.HEADING) {
                 levels[i] = forms.of(manuscript.get(i), before);
                 before = levels[i];
+                innermost = before;
             } else if (runIn != null) {
-                runInLevels[i] = forms.ofRunIn(runIn.bold(), runIn.italic(), runIn.underlined(), before);
+                runInLevels[i] = forms.ofRunIn(runIn.bold(), runIn.italic(), runIn.underlined(), innermost);
+                innermost = runInLevels[i];
             }
         }
     }
@@ -142,6 +146,11 @@ public final class Parts {
         if (is) {
             kinds.add(kind);
         }
+    }
+
+    /** Whether a paragraph stands in the text or in an appendix, which is made up as the text is. */
+    public boolean isInText(int index) {
+        return zones.zone(index).isText();
     }
 
     /** Whether a paragraph stands in an appendix. */

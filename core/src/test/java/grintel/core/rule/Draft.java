@@ -43,6 +43,7 @@ final class Draft {
     private final List<Consumer<ParagraphBuilder>> entries = new ArrayList<>(List.of(
             book("Keel, J. R.", "Bells of the North", "2016"), book("Verholt, Ansa.", "The Weir Ledger", "2004")));
     private Consumer<ParagraphBuilder> labelForm = line -> {};
+    private boolean headingStyles;
     private boolean breakBeforeSources = true;
     private int blanksBeforeSources;
 
@@ -94,6 +95,23 @@ final class Draft {
             paragraph.set(ParagraphProperties.INDENT_FIRST_LINE, 720);
             change.accept(paragraph);
         }));
+    }
+
+    /** Defines the heading styles of a file, which say nothing of looks. */
+    Draft headingStyles() {
+        headingStyles = true;
+        return this;
+    }
+
+    /** Adds a heading on its own line and a paragraph under it. */
+    Draft heading(String style, Alignment alignment, String words, PropertySet type) {
+        return add(builder -> builder.paragraph(line -> {
+                    if (!style.isEmpty()) {
+                        line.style(style);
+                    }
+                    line.set(ParagraphProperties.ALIGNMENT, alignment).text(words, type);
+                }))
+                .text(line -> line.text(PROSE));
     }
 
     /** Changes the first paragraph of the text before its words. */
@@ -169,6 +187,13 @@ final class Draft {
     Paper build() {
         out.defaults(defaults, PropertySet.empty());
         out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, normalParagraph, normalCharacters);
+        if (headingStyles) {
+            for (int level = 1; level <= 3; level++) {
+                PropertySet outline = PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, level - 1);
+                out.style(
+                        "H" + level, "heading " + level, Style.Kind.PARAGRAPH, "Normal", outline, PropertySet.empty());
+            }
+        }
         out.section(SectionProperties.PAGE_WIDTH, 12240).section(SectionProperties.PAGE_HEIGHT, 15840);
         out.section(SectionProperties.MARGIN_TOP, 1440)
                 .section(SectionProperties.MARGIN_RIGHT, 1440)

@@ -148,6 +148,10 @@ final class RuleCase {
                 new PaperFile(on), brief, (reading, spot) -> reading.rule().equals(rule), LayoutLimits.within(20));
     }
 
+    RuleCase reports() {
+        report.findings().forEach(System.out::println);
+        return this;
+    }
     /** The paper as it is now. */
     Paper paper() {
         return paper;

@@ -141,7 +141,8 @@ public final class Specimen {
     public Paper build() {
         out.style("Normal", "Normal", Style.Kind.PARAGRAPH, null, paragraph.build(), characters.build());
         for (int level = 1; level <= 5; level++) {
-            PropertySet outline = PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, level - 1);
+            PropertySet outline = PropertySet.of(ParagraphProperties.OUTLINE_LEVEL, level - 1)
+                    .with(ParagraphProperties.KEEP_WITH_NEXT, true);
             out.style("H" + level, "heading " + level, Style.Kind.PARAGRAPH, "Normal", outline, PLAIN);
         }
         out.style(Style.of("Odd", "Odd", Style.Kind.CHARACTER, null, false, PLAIN, type("Verdana", 20)));
@@ -333,26 +334,31 @@ public final class Specimen {
         if (guide.ask("headings.form").isAsked()) {
             levels.addAll(guide.ask("headings.form").get(HeadingDemands.LEVELS));
         }
-        for (int i = 0; i < levels.size(); i++) {
-            HeadingForm form = levels.get(i);
-            int level = i + 1;
-            PropertySet.Builder look = new PropertySet.Builder();
-            look.set(CharacterProperties.BOLD, form.bold() == Boldness.BOLD);
-            look.set(CharacterProperties.ITALIC, form.slant() == Slant.ITALIC);
-            if (form.underlined()) {
-                look.set(CharacterProperties.UNDERLINE, "single");
-            }
-            String words = "The Lamps of Form " + level + (form.fullStop() ? "." : "");
-            if (form.runIn()) {
-                text(line -> line.text(words, look.build()).text(" "), PROSE);
-            } else {
-                out.paragraph(line -> line.style("H" + level)
-                        .set(
-                                ParagraphProperties.ALIGNMENT,
-                                form.stand() == Stand.CENTRED ? Alignment.CENTRE : Alignment.LEFT)
-                        .text(words, look.build()));
-                text(PROSE);
-            }
+        for (int level = 1; level <= levels.size(); level++) {
+            heading(levels.get(level - 1), level);
+        }
+        for (int level = levels.size(); level >= 1; level--) {
+            heading(levels.get(level - 1), level);
+        }
+    }
+
+    private void heading(HeadingForm form, int level) {
+        PropertySet.Builder look = new PropertySet.Builder();
+        look.set(CharacterProperties.BOLD, form.bold() == Boldness.BOLD);
+        look.set(CharacterProperties.ITALIC, form.slant() == Slant.ITALIC);
+        if (form.underlined()) {
+            look.set(CharacterProperties.UNDERLINE, "single");
+        }
+        String words = "The Lamps of Form " + level + (form.fullStop() ? "." : "");
+        if (form.runIn()) {
+            text(line -> line.text(words, look.build()).text(" "), PROSE);
+        } else {
+            out.paragraph(line -> line.style("H" + level)
+                    .set(
+                            ParagraphProperties.ALIGNMENT,
+                            form.stand() == Stand.CENTRED ? Alignment.CENTRE : Alignment.LEFT)
+                    .text(words, look.build()));
+            text(PROSE);
         }
     }
 
@@ -454,7 +460,11 @@ public final class Specimen {
         for (String item : List.of("1. How long have you kept this lamp?", "2. Who kept it before you?")) {
             out.paragraph(item);
         }
-        out.paragraph(line -> line.style("H1").text("Second Round", bold(true)));
+        boolean centred = guide.ask("headings.form").isAsked()
+                && guide.ask("headings.form").get(HeadingDemands.LEVELS).get(0).stand() == Stand.CENTRED;
+        out.paragraph(line -> line.style("H1")
+                .set(ParagraphProperties.ALIGNMENT, centred ? Alignment.CENTRE : Alignment.LEFT)
+                .text("Second Round", bold(true)));
         text(PROSE);
     }
 }
