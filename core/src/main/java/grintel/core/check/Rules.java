@@ -66,6 +66,13 @@ import grintel.core.rule.spacing.SpacingWidowsRule;
 import grintel.core.rule.survey.HeaderSurvey;
 import grintel.core.rule.survey.TableSurvey;
 import grintel.core.rule.survey.TitleSurvey;
+import grintel.core.rule.text.TextDashesRule;
+import grintel.core.rule.text.TextLinksRule;
+import grintel.core.rule.text.TextListsRule;
+import grintel.core.rule.text.TextMangledMarksRule;
+import grintel.core.rule.text.TextQuotationFormRule;
+import grintel.core.rule.text.TextQuotationLongRule;
+import grintel.core.rule.text.TextQuotationShortRule;
 import grintel.core.rule.type.TypeColourRule;
 import grintel.core.rule.type.TypeEmphasisRule;
 import grintel.core.rule.type.TypeFaceRule;
@@ -134,6 +141,13 @@ public final class Rules {
             new HeadingsNumberedRule(),
             new HeadingsStrandedRule(),
             new HeadingsIntroductionRule(),
+            new TextQuotationLongRule(),
+            new TextQuotationFormRule(),
+            new TextQuotationShortRule(),
+            new TextDashesRule(),
+            new TextMangledMarksRule(),
+            new TextListsRule(),
+            new TextLinksRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
             new SourcesNewPageRule(),

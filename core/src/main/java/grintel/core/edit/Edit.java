@@ -4,6 +4,7 @@ import grintel.core.paper.Marginals;
 import grintel.core.paper.NumberFormat;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
+import grintel.core.paper.PropertySet;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.TableAddress;
@@ -153,8 +154,16 @@ public sealed interface Edit {
         }
     }
 
-    /** Ends a paragraph before a character; the rest goes on in a new one that looks the same. */
-    record SplitParagraph(ParagraphAddress paragraph, int at) implements Edit {
+    /**
+     * Ends a paragraph before a character; the rest goes on in a new one that looks the same.
+     *
+     * @param rest what the new one says otherwise of itself
+     */
+    record SplitParagraph(ParagraphAddress paragraph, int at, PropertySet rest) implements Edit {
+        public SplitParagraph(ParagraphAddress paragraph, int at) {
+            this(paragraph, at, PropertySet.empty());
+        }
+
         @Override
         public void accept(EditVisitor visitor) {
             visitor.splitParagraph(this);

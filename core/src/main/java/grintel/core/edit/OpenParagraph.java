@@ -251,10 +251,10 @@ final class OpenParagraph implements OpenBlock {
     // ---- paragraphs
 
     /** Parts the paragraph before a character and gives the new one, which looks the same and ends the section if it did. */
-    OpenParagraph split(int at) {
+    OpenParagraph split(int at, PropertySet otherwise) {
         int index = cut(at);
-        ParagraphSource source = new ParagraphSource(
-                style, direct.with(ParagraphProperties.PAGE_BREAK_BEFORE, null), mark, endsSection, markRevision);
+        PropertySet own = otherwise.over(direct.with(ParagraphProperties.PAGE_BREAK_BEFORE, null));
+        ParagraphSource source = new ParagraphSource(style, own, mark, endsSection, markRevision);
         OpenParagraph rest = new OpenParagraph(source, inlines.subList(index, inlines.size()));
         inlines = new ArrayList<>(inlines.subList(0, index));
         endsSection = false;

@@ -245,7 +245,7 @@ public final class PaperEditor {
         @Override
         public void splitParagraph(Edit.SplitParagraph edit) {
             OpenParagraph paragraph = open.paragraph(edit.paragraph());
-            open.insert(paragraph.split(edit.at()), paragraph, false);
+            open.insert(paragraph.split(edit.at(), edit.rest()), paragraph, false);
         }
 
         @Override

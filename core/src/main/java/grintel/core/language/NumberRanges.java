@@ -52,7 +52,8 @@ public final class NumberRanges {
         return Character.isWhitespace(c) || "(),:;[]\u00A0“”\"’".indexOf(c) >= 0;
     }
 
-    private static boolean isInLink(String text, int at) {
+    /** Whether a character stands in a link or an address. */
+    public static boolean isInLink(String text, int at) {
         int start = at;
         while (start > 0 && !Character.isWhitespace(text.charAt(start - 1))) {
             start--;
@@ -64,7 +65,7 @@ public final class NumberRanges {
     /** Whether the second number is greater, its first digits perhaps left out. */
     private static boolean ascends(String one, String two) {
         if (two.length() > one.length()) {
-            return true;
+            return !two.startsWith("0");
         }
         String whole = one.substring(0, one.length() - two.length()) + two;
         return Integer.parseInt(whole) > Integer.parseInt(one);

@@ -48,8 +48,14 @@ public final class BlockGap {
                 .readings();
     }
 
-    private static boolean isLine(Paragraph paragraph, Measure.Distance gap) {
-        double size = paragraph.mark().get(CharacterProperties.SIZE) * TWIPS_PER_HALF_POINT;
+    /** One line of a paragraph's own type, in twips. */
+    public static int line(Paragraph paragraph) {
+        return paragraph.mark().get(CharacterProperties.SIZE) * TWIPS_PER_HALF_POINT;
+    }
+
+    /** Whether a gap is one blank line to the eye. */
+    public static boolean isLine(Paragraph paragraph, Measure.Distance gap) {
+        double size = line(paragraph);
         return gap.twips() >= size * LEAST_LINE && gap.twips() <= size * MOST_LINE;
     }
 
@@ -105,7 +111,7 @@ public final class BlockGap {
         }
         List<Holder> above = Cause.paragraphs(off);
         List<Holder> under = Cause.paragraphs(after);
-        int gap = line && !off.isEmpty() ? off.get(0).mark().get(CharacterProperties.SIZE) * TWIPS_PER_HALF_POINT : 0;
+        int gap = line && !off.isEmpty() ? line(off.get(0)) : 0;
         if (line) {
             edits.addAll(cause.set(above, ParagraphProperties.SAME_STYLE_SUPPRESSION, false, welcome));
         }

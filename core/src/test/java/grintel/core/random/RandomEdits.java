@@ -301,8 +301,11 @@ public final class RandomEdits {
 
     private @Nullable Edit split() {
         Paragraph paragraph = text();
+        PropertySet rest = random.nextBoolean()
+                ? PropertySet.empty()
+                : PropertySet.of(ParagraphProperties.INDENT_LEFT, 20 * random.nextInt(100));
         return new Edit.SplitParagraph(
-                paragraph.address(), random.nextInt(paragraph.range().to() + 1));
+                paragraph.address(), random.nextInt(paragraph.range().to() + 1), rest);
     }
 
     private @Nullable Edit join() {

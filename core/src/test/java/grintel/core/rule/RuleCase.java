@@ -14,6 +14,7 @@ import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paper;
 import grintel.core.typeset.LayoutLimits;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -132,8 +133,14 @@ final class RuleCase {
 
     /** Puts the rule right. */
     RuleCase putRight() {
+        return putRightLeaving();
+    }
+
+    /** Puts the rule right, after which others have to follow that look at what was made. */
+    RuleCase putRightLeaving(String... others) {
         assertThat(status()).isEqualTo(Verdict.Status.OFF);
-        List<String> before = otherRulesOff();
+        List<String> before = new ArrayList<>(otherRulesOff());
+        before.addAll(List.of(others));
         PutRight.Result<PaperFile> result = run(paper);
         assertThat(result.leftOut()).isEmpty();
         RuleCase after = new RuleCase(rule, brief, result.file().paper());

@@ -14,9 +14,13 @@ import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.guide.demand.Slant;
 import grintel.core.guide.demand.SourceDemands;
 import grintel.core.guide.demand.Stand;
+import grintel.core.guide.demand.TextDemands;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.ListLevel;
+import grintel.core.paper.Lists;
 import grintel.core.paper.Marginals.Variant;
+import grintel.core.paper.NumberFormat;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
@@ -28,7 +32,9 @@ import grintel.core.paper.TabStops;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 
@@ -363,18 +369,35 @@ public final class Specimen {
     }
 
     private void quotations() {
-        out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE));
+        double lines = guide.ask("text.quotation-form").get(TextDemands.MULTIPLE);
+        boolean apart = guide.ask("text.quotation-form").get(TextDemands.GAP) == Gap.ONE_LINE;
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.INDENT_LEFT, 720)
+                    .set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(lines));
+            if (apart) {
+                line.set(ParagraphProperties.SPACE_BEFORE, 240).set(ParagraphProperties.SPACE_AFTER, 240);
+            }
+            line.text(PROSE + " " + PROSE + " " + PROSE);
+        });
         out.paragraph("so the keeper says, and the book goes on from there as if nothing at all had been said by him.");
         for (String verse : List.of("The lamp comes first", "and then the water", "and then the town")) {
             out.paragraph(line ->
                     line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE).text(verse));
         }
         text(PROSE);
-        for (String item : List.of("• oil by the quart", "• wicks by the dozen")) {
+        out.list(1, bulleted());
+        for (String item : List.of("oil by the quart", "wicks by the dozen")) {
             out.paragraph(line -> line.set(ParagraphProperties.INDENT_LEFT, 720)
                     .set(ParagraphProperties.INDENT_FIRST_LINE, -360)
+                    .set(ParagraphProperties.NUMBERING_ID, 1)
                     .text(item));
         }
+    }
+
+    /** A list of bullets. */
+    public static Lists.Definition bulleted() {
+        ListLevel level = new ListLevel(1, NumberFormat.BULLET, "•", "tab", "", PLAIN, PLAIN);
+        return new Lists.Definition(1, Collections.nCopies(Lists.LEVELS, level), Map.of());
     }
 
     private void objects() {

@@ -6,6 +6,7 @@ import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.EditVisitor;
 import grintel.core.edit.Target;
 import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Property;
 import grintel.core.paper.Story;
 import grintel.formats.xml.XmlElement;
@@ -231,7 +232,11 @@ final class DocxEditor {
         @Override
         public void splitParagraph(Edit.SplitParagraph edit) {
             XmlElement paragraph = tree.paragraph(edit.paragraph());
-            ParagraphSplitter.split(paragraph, content(edit.paragraph()).start(edit.at()));
+            XmlElement rest =
+                    ParagraphSplitter.split(paragraph, content(edit.paragraph()).start(edit.at()));
+            if (!edit.rest().isEmpty()) {
+                properties.writeAll(PropertyHolder.of(rest, "pPr"), ParagraphProperties.ALL, edit.rest());
+            }
             tree.touch(edit.paragraph().story());
         }
 

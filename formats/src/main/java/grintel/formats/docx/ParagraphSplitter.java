@@ -10,11 +10,11 @@ final class ParagraphSplitter {
     private ParagraphSplitter() {}
 
     /**
-     * Parts a paragraph.
+     * Parts a paragraph and gives the second.
      *
      * @param start the element with which the second begins; null for an empty one
      */
-    static void split(XmlElement paragraph, @Nullable XmlElement start) {
+    static XmlElement split(XmlElement paragraph, @Nullable XmlElement start) {
         XmlElement rest = paragraph.shell();
         XmlElement format = paragraph.child("pPr");
         if (format != null) {
@@ -43,6 +43,7 @@ final class ParagraphSplitter {
         if (format != null) {
             PropertyHolder.dropIfEmpty(format);
         }
+        return rest;
     }
 
     /** Moves an element and all after it, up to the paragraph's end, wrappers parted on the way. */

@@ -1,0 +1,61 @@
+package grintel.core.rule.text;
+
+import grintel.core.guide.Ask;
+import grintel.core.guide.demand.TextDemands;
+import grintel.core.paper.Section;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.Words;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Measure;
+import grintel.core.typeset.LineCount;
+import grintel.core.typeset.Millipoints;
+import java.util.Objects;
+
+/**
+ * From what length on a quotation stands as a block: a count of words, or of lines as it would run in the full width of
+ * the text; verse by its own lines.
+ */
+record QuotationLimit(boolean byWords, int from, int verseFrom) {
+    private static final String VERSE_BREAK = "\\s/\\s";
+
+    static QuotationLimit of(Examination exam) {
+        Ask ask = exam.ask("text.quotation-long");
+        Integer words = ask.find(TextDemands.WORDS);
+        int lines = Objects.requireNonNullElse(ask.find(TextDemands.LINES), Integer.MAX_VALUE);
+        int verse = Objects.requireNonNullElse(ask.find(TextDemands.VERSE_LINES), Integer.MAX_VALUE);
+        return words == null ? new QuotationLimit(false, lines, verse) : new QuotationLimit(true, words, verse);
+    }
+
+    /** How long a passage is in what the guide counts. */
+    Measure measure(Examination exam, String passage) {
+        return new Measure.Count(length(exam, passage), byWords ? "word" : "line");
+    }
+
+    boolean reaches(Examination exam, String passage) {
+        int verse = passage.split(VERSE_BREAK, -1).length;
+        return length(exam, passage) >= from || verse > 1 && verse >= verseFrom;
+    }
+
+    private int length(Examination exam, String passage) {
+        if (byWords) {
+            return Words.count(passage);
+        }
+        Section section = exam.paper().sections().get(0);
+        int width = section.get(SectionProperties.PAGE_WIDTH)
+                - section.get(SectionProperties.MARGIN_LEFT)
+                - section.get(SectionProperties.MARGIN_RIGHT);
+        return LineCount.of(
+                passage,
+                exam.bodyType().targetFace(),
+                exam.bodyType().targetSize(),
+                Millipoints.ofTwips(Math.max(width, 1)));
+    }
+
+    Measure fewer() {
+        return new Measure.Phrase("fewer-than", new Measure.Count(from, byWords ? "word" : "line"));
+    }
+
+    Measure atLeast() {
+        return new Measure.Phrase("at-least", new Measure.Count(from, byWords ? "word" : "line"));
+    }
+}
