@@ -2,6 +2,14 @@ package grintel.core.check;
 
 import grintel.core.rule.Rule;
 import grintel.core.rule.Survey;
+import grintel.core.rule.handin.HandInBlankPagesRule;
+import grintel.core.rule.handin.HandInChangesRule;
+import grintel.core.rule.handin.HandInCommentsRule;
+import grintel.core.rule.handin.HandInHiddenRule;
+import grintel.core.rule.handin.HandInLengthRule;
+import grintel.core.rule.handin.HandInPartOrderRule;
+import grintel.core.rule.handin.HandInPlaceholdersRule;
+import grintel.core.rule.handin.HandInPropertiesRule;
 import grintel.core.rule.headings.HeadingsCaseRule;
 import grintel.core.rule.headings.HeadingsFormRule;
 import grintel.core.rule.headings.HeadingsIntroductionRule;
@@ -10,6 +18,13 @@ import grintel.core.rule.headings.HeadingsRealRule;
 import grintel.core.rule.headings.HeadingsSingleRule;
 import grintel.core.rule.headings.HeadingsSkipRule;
 import grintel.core.rule.headings.HeadingsStrandedRule;
+import grintel.core.rule.notes.NotesFirstLineRule;
+import grintel.core.rule.notes.NotesGapRule;
+import grintel.core.rule.notes.NotesKindRule;
+import grintel.core.rule.notes.NotesNumberRule;
+import grintel.core.rule.notes.NotesPageRule;
+import grintel.core.rule.notes.NotesSpacingRule;
+import grintel.core.rule.notes.NotesTypeRule;
 import grintel.core.rule.opening.OpeningAbstractRule;
 import grintel.core.rule.opening.OpeningAuthorNoteRule;
 import grintel.core.rule.opening.OpeningBylineRule;
@@ -148,6 +163,13 @@ public final class Rules {
             new TextMangledMarksRule(),
             new TextListsRule(),
             new TextLinksRule(),
+            new NotesKindRule(),
+            new NotesFirstLineRule(),
+            new NotesGapRule(),
+            new NotesSpacingRule(),
+            new NotesTypeRule(),
+            new NotesNumberRule(),
+            new NotesPageRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
             new SourcesNewPageRule(),
@@ -158,7 +180,15 @@ public final class Rules {
             new SourcesLinksRule(),
             new SourcesItalicsRule(),
             new SourcesRangesRule(),
-            new SourcesCitedRule());
+            new SourcesCitedRule(),
+            new HandInPartOrderRule(),
+            new HandInBlankPagesRule(),
+            new HandInPlaceholdersRule(),
+            new HandInCommentsRule(),
+            new HandInChangesRule(),
+            new HandInHiddenRule(),
+            new HandInLengthRule(),
+            new HandInPropertiesRule());
 
     private static final List<Survey> SURVEYS = List.of(new HeaderSurvey(), new TitleSurvey(), new TableSurvey());
 

@@ -11,6 +11,9 @@ public final class NumberRanges {
     private static final Pattern IDENTIFIER =
             Pattern.compile("(?i)(isbn|issn|doi|tel|phone|fax|isan|arxiv|no\\. [a-z]+)[\\s:.]*$");
 
+    private static final int LONGEST_LINK = 300;
+    private static final String MARKS = "-–\u2010\u2011";
+
     private NumberRanges() {}
 
     /**
@@ -26,6 +29,9 @@ public final class NumberRanges {
 
     public static List<Found> in(String text) {
         List<Found> out = new ArrayList<>();
+        if (!mayHold(text)) {
+            return out;
+        }
         Matcher range = RANGE.matcher(text);
         while (range.find()) {
             if (stands(text, range.start(), range.end())
@@ -36,6 +42,21 @@ public final class NumberRanges {
             }
         }
         return out;
+    }
+
+    /** Whether a mark stands after a digit anywhere: in most texts none does. */
+    private static boolean mayHold(String text) {
+        for (int i = 1; i < text.length(); i++) {
+            if (MARKS.indexOf(text.charAt(i)) >= 0
+                    && (isDigit(text, i - 1) || text.charAt(i - 1) == ' ' && i > 1 && isDigit(text, i - 2))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isDigit(String text, int at) {
+        return text.charAt(at) >= '0' && text.charAt(at) <= '9';
     }
 
     /** Whether no letter, digit or mark of a link or a longer number touches it. */
@@ -55,7 +76,7 @@ public final class NumberRanges {
     /** Whether a character stands in a link or an address. */
     public static boolean isInLink(String text, int at) {
         int start = at;
-        while (start > 0 && !Character.isWhitespace(text.charAt(start - 1))) {
+        while (start > 0 && at - start < LONGEST_LINK && !Character.isWhitespace(text.charAt(start - 1))) {
             start--;
         }
         String word = text.substring(start, at);

@@ -5,6 +5,9 @@ import java.util.List;
 
 /** Passages in quotation marks. */
 public final class Quoted {
+    /** A passage longer than this is taken for none. */
+    private static final int LONGEST = 10_000;
+
     private Quoted() {}
 
     /**
@@ -33,7 +36,7 @@ public final class Quoted {
 
     private static int closing(String text, int from) {
         int depth = 0;
-        for (int i = from; i < text.length(); i++) {
+        for (int i = from; i < Math.min(text.length(), from + LONGEST); i++) {
             depth += text.charAt(i) == '“' ? 1 : text.charAt(i) == '”' ? -1 : 0;
             if (depth == 0) {
                 return i;

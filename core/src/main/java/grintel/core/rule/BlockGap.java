@@ -6,6 +6,8 @@ import grintel.core.edit.Holder;
 import grintel.core.guide.demand.Gap;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Formatting;
+import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.structure.PartKind;
@@ -50,7 +52,10 @@ public final class BlockGap {
 
     /** One line of a paragraph's own type, in twips. */
     public static int line(Paragraph paragraph) {
-        return paragraph.mark().get(CharacterProperties.SIZE) * TWIPS_PER_HALF_POINT;
+        List<Inline.Text> texts = paragraph.texts();
+        Formatting type =
+                texts.isEmpty() ? paragraph.mark() : texts.get(texts.size() - 1).format();
+        return type.get(CharacterProperties.SIZE) * TWIPS_PER_HALF_POINT;
     }
 
     /** Whether a gap is one blank line to the eye. */

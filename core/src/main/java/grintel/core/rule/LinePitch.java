@@ -51,7 +51,7 @@ public final class LinePitch {
     }
 
     /** The pitch of a paragraph's lines in twips. */
-    static double twips(Paragraph paragraph) {
+    public static double twips(Paragraph paragraph) {
         return lines(paragraph) * naturalLine(paragraph) / Millipoints.PER_TWIP;
     }
 

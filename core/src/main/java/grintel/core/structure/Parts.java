@@ -2,6 +2,7 @@ package grintel.core.structure;
 
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.TextRange;
 import grintel.core.typeset.Proof;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -163,11 +164,16 @@ public final class Parts {
         return levels[index];
     }
 
-    RunInHeadings.@Nullable RunIn runIn(int index) {
-        return runIns.at(index);
+    /** The heading that the text of a paragraph runs on from; null where it opens with none. */
+    public @Nullable TextRange runInHeading(int index) {
+        RunInHeadings.RunIn heading = runIns.at(index);
+        return heading == null
+                ? null
+                : new TextRange(manuscript.get(index).paragraph().address(), 0, heading.end());
     }
 
-    int runInLevel(int index) {
+    /** The level of the heading that a paragraph opens with; 0 for none. */
+    public int runInLevel(int index) {
         return runInLevels[index];
     }
 

@@ -27,11 +27,18 @@ final class Spans {
 
     private static final String SURNAME = "\\p{Lu}[\\p{L}’'-]{1,30}";
     private static final String SURNAMES = SURNAME + "(?:,? (?:and|&) " + SURNAME + "|,? et al\\.)?";
-    private static final Pattern CITATION = Pattern.compile("\\([^()]{0,60}?(?:" + SURNAME
-            + "[^()]{0,80}?,? (?:\\d{4}[a-z]?|n\\.d\\.)|" + SURNAMES + ",? \\d{1,4})[^()]{0,80}\\)|"
-            + "\\(\\d{1,4}(?:[–-]\\d{1,4})?\\)|" + SURNAMES + " \\(\\d{4}[a-z]?[^()]{0,40}\\)");
+    private static final int LONGEST_INSIDE = 200;
+    private static final int LONGEST_NAMES = 90;
+    /** What stands between the brackets of a citation: names with a year or a page, or pages alone. */
+    private static final Pattern INSIDE = Pattern.compile(".{0,60}?(?:" + SURNAME
+            + ".{0,80}?,? (?:\\d{4}[a-z]?|n\\.d\\.)|" + SURNAMES + ",? \\d{1,4}).{0,80}|\\d{1,4}(?:[–-]\\d{1,4})?");
+
+    private static final Pattern YEAR_FIRST = Pattern.compile("\\d{4}[a-z]?.{0,40}");
+    private static final Pattern NAMES_LAST = Pattern.compile(SURNAMES + " $");
     private static final Pattern MENTION = Pattern.compile(
             "\\b(?:Tables?|Figures?|Figs?\\.|Appendix|Appendices)\\s(?:[A-Z]?\\d{1,3}|[A-Z]\\b|[IVX]{1,5}\\b)");
+
+    private static final List<String> MENTIONED = List.of("Tab", "Fig", "Append");
 
     private Spans() {}
 
@@ -41,8 +48,10 @@ final class Spans {
         }
         List<Part> out = new ArrayList<>();
         VisibleText visible = VisibleText.of(paragraph);
-        find(CITATION, PartKind.CITATION, index, visible, out);
-        find(MENTION, PartKind.MENTION, index, visible, out);
+        findCitations(index, visible, out);
+        if (MENTIONED.stream().anyMatch(visible.text()::contains)) {
+            find(MENTION, PartKind.MENTION, index, visible, out);
+        }
         int at = 0;
         for (Inline inline : paragraph.inlines()) {
             if (inline instanceof Inline.NoteSign sign && !sign.inNote()) {
@@ -52,6 +61,28 @@ final class Spans {
         }
         out.sort(Comparator.comparingInt(Spans::start));
         return out;
+    }
+
+    /** Citations stand in brackets, the names before them where the year alone does. */
+    private static void findCitations(int index, VisibleText visible, List<Part> out) {
+        String text = visible.text();
+        for (int open = text.indexOf('('); open >= 0; open = text.indexOf('(', open + 1)) {
+            int close = text.indexOf(')', open);
+            if (close < 0) {
+                return;
+            }
+            if (close - open > LONGEST_INSIDE) {
+                continue;
+            }
+            String inside = text.substring(open + 1, close);
+            Matcher names = NAMES_LAST.matcher(text.substring(Math.max(0, open - LONGEST_NAMES), open));
+            if (YEAR_FIRST.matcher(inside).matches() && names.find()) {
+                int from = Math.max(0, open - LONGEST_NAMES) + names.start();
+                out.add(part(PartKind.CITATION, index, visible.range(from, close + 1)));
+            } else if (inside.indexOf('(') < 0 && INSIDE.matcher(inside).matches()) {
+                out.add(part(PartKind.CITATION, index, visible.range(open, close + 1)));
+            }
+        }
     }
 
     private static int start(Part span) {

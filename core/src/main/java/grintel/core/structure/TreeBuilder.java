@@ -54,9 +54,8 @@ final class TreeBuilder {
 
     private List<Part> spans(int index) {
         List<Part> out = new ArrayList<>();
-        RunInHeadings.RunIn heading = parts.runIn(index);
-        if (heading != null) {
-            TextRange range = new TextRange(manuscript.get(index).paragraph().address(), 0, heading.end());
+        TextRange range = parts.runInHeading(index);
+        if (range != null) {
             out.add(new Part(
                     PartKind.RUN_IN_HEADING, parts.runInLevel(index), index, index, range, List.of(), List.of()));
         }

@@ -225,7 +225,7 @@ final class Draft {
         if (!label.isEmpty()) {
             sources();
         }
-        return out.build();
+        return out.properties("Lamps on the Low Canal", "Marit Solvane").build();
     }
 
     private void sources() {

@@ -5,11 +5,14 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.ClosingDemands;
 import grintel.core.guide.demand.Gap;
 import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.guide.demand.HeadingForm;
+import grintel.core.guide.demand.NoteDemands;
 import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.guide.demand.OpeningDemands.Element;
+import grintel.core.guide.demand.Place;
 import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.guide.demand.Slant;
 import grintel.core.guide.demand.SourceDemands;
@@ -49,6 +52,9 @@ public final class Specimen {
     static final String TITLE = "Lamps on the Low Canal";
     private static final String SHORT_TITLE = "LOW CANAL";
     private static final PropertySet PLAIN = PropertySet.empty();
+    /** The look of a number that calls a note. */
+    public static final PropertySet RAISED =
+            PropertySet.of(CharacterProperties.VERTICAL_POSITION, CharacterProperties.VerticalPosition.SUPERSCRIPT);
 
     private final Guide guide;
     private final Content content;
@@ -174,10 +180,15 @@ public final class Specimen {
         text(PROSE);
         content();
         text(PROSE);
-        sources();
-        if (content == Content.APPENDICES) {
+        boolean appendixLast = guide.ask("hand-in.part-order").get(ClosingDemands.APPENDICES) == Place.AFTER_SOURCES;
+        if (content == Content.APPENDICES && !appendixLast) {
             appendix();
         }
+        sources();
+        if (content == Content.APPENDICES && appendixLast) {
+            appendix();
+        }
+        out.properties(TITLE, "Marit Solvane");
         return out.build();
     }
 
@@ -410,17 +421,25 @@ public final class Specimen {
         out.paragraph("Note. Counted by hand.");
         text(
                 line -> line.text("The keepers count by night.")
-                        .note(
-                                Story.Kind.FOOTNOTE,
-                                PLAIN,
-                                note -> note.paragraph(
-                                        inside -> inside.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE)
-                                                .noteSign(PLAIN)
-                                                .text(" So Keel has it.", type("Times New Roman", 20))))
+                        .note(Story.Kind.FOOTNOTE, RAISED, note -> note.paragraph(this::note))
                         .text(" "),
                 PROSE);
         out.paragraph(line -> line.picture("lamp.png", 2_000_000, 1_000_000, "a lamp on a quay"));
         out.paragraph("Figure 1. The lamp on the north quay");
+    }
+
+    /** A note in the form the guide asks for. */
+    private void note(ParagraphBuilder line) {
+        boolean formed = guide.ask("notes.first-line").isAsked();
+        double lines = formed ? guide.ask("notes.spacing").get(NoteDemands.MULTIPLE) : 1;
+        line.set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(lines));
+        if (formed) {
+            line.set(ParagraphProperties.INDENT_FIRST_LINE, 720);
+        }
+        if (formed && guide.ask("notes.gap").get(NoteDemands.GAP) == Gap.ONE_LINE) {
+            line.set(ParagraphProperties.SPACE_AFTER, 200);
+        }
+        line.noteSign(RAISED).text(" So Keel has it.", type("Times New Roman", 20));
     }
 
     private void sections() {

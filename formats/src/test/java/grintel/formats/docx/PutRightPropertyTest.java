@@ -122,6 +122,8 @@ class PutRightPropertyTest {
                 "word/styles.xml",
                 "word/settings.xml",
                 "word/_rels/document.xml.rels",
+                "docProps/core.xml",
+                "_rels/.rels",
                 "[Content_Types].xml");
         try (Archive was = Archive.open(before);
                 Archive is = Archive.open(after)) {

@@ -11,6 +11,8 @@ import java.util.List;
 public final class ClosingDemands {
     public static final Value<Boldness> BOLD =
             Value.of("bold", word(Boldness.class), Boldness.PLAIN, "whether an appendix's label is bold");
+    public static final Value<Place> APPENDICES =
+            Value.of("appendices", word(Place.class), Place.BEFORE_SOURCES, "where appendices stand");
     public static final Value<Integer> MAX_WORDS = Value.optional("max-words", whole(1, 1_000_000), "most words");
     public static final Value<Integer> MAX_PAGES = Value.optional("max-pages", whole(1, 10_000), "most pages");
     public static final Value<String> PATTERN =
@@ -23,7 +25,7 @@ public final class ClosingDemands {
             Demand.own("appendices.mention"),
             Demand.asks("appendices.leftovers"),
             Demand.asks("appendices.reverse-items"),
-            Demand.asks("hand-in.part-order"),
+            Demand.asks("hand-in.part-order", APPENDICES),
             Demand.looks("hand-in.blank-pages"),
             Demand.own("hand-in.placeholders"),
             Demand.asks("hand-in.comments"),

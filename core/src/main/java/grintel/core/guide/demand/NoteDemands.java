@@ -22,6 +22,8 @@ public final class NoteDemands {
     public static final Value<Integer> SIZE = Value.needed("size", size(), "size that put right sets");
     public static final Value<Integer> MIN_SIZE = Value.optional("min-size", size(), "least size that is met");
     public static final Value<String> LABEL = Value.needed("label", text(), "the words over a page of notes");
+    public static final Value<Place> PLACE =
+            Value.of("place", word(Place.class), Place.AFTER_SOURCES, "where a page of notes stands");
 
     static final List<Demand> ALL = List.of(
             Demand.asks("notes.kind", KIND),
@@ -30,7 +32,7 @@ public final class NoteDemands {
             Demand.looks("notes.spacing", MULTIPLE),
             Demand.looks("notes.type", SIZE, MIN_SIZE),
             Demand.apparatus("notes.number"),
-            Demand.apparatus("notes.page", LABEL));
+            Demand.apparatus("notes.page", LABEL, PLACE));
 
     private NoteDemands() {}
 

@@ -7,12 +7,10 @@ import grintel.core.paper.TextRange;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Stretch;
 import grintel.core.rule.Subjects;
-import grintel.core.structure.Part;
 import grintel.core.structure.PartKind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,10 +30,12 @@ record Heading(Stretch line, int level, boolean runIn) {
                 out.add(new Heading(Stretch.of(paragraph), exam.parts().headingLevel(index), false));
             }
         }
-        for (Part part : exam.parts().root().all(PartKind.RUN_IN_HEADING)) {
-            Paragraph paragraph = exam.paper().paragraphs().get(part.first());
-            TextRange range = Objects.requireNonNull(part.range());
-            out.add(new Heading(Stretch.of(paragraph, range), part.level(), true));
+        for (Paragraph paragraph : exam.parts().paragraphs(PartKind.PARAGRAPH)) {
+            TextRange range = exam.parts().runInHeading(paragraph.address().index());
+            if (range != null) {
+                int level = exam.parts().runInLevel(paragraph.address().index());
+                out.add(new Heading(Stretch.of(paragraph, range), level, true));
+            }
         }
         out.sort(
                 Comparator.comparingInt(heading -> heading.paragraph().address().index()));

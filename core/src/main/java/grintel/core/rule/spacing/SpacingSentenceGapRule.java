@@ -51,6 +51,9 @@ public final class SpacingSentenceGapRule implements Rule {
     }
 
     private static List<Gap> gaps(Paragraph paragraph) {
+        if (!paragraph.text().contains("  ")) {
+            return List.of();
+        }
         VisibleText visible = VisibleText.of(paragraph);
         List<Gap> out = new ArrayList<>();
         Matcher gap = GAP.matcher(visible.text());

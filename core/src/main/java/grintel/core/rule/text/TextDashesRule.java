@@ -8,6 +8,7 @@ import grintel.core.language.NumberRanges;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -73,10 +74,17 @@ public final class TextDashesRule implements Rule {
     }
 
     private static List<At> dashes(Paragraph paragraph) {
+        if (!Glance.holdsAny(paragraph, "-")) {
+            return List.of();
+        }
         VisibleText visible = VisibleText.of(paragraph);
         List<At> out = new ArrayList<>();
-        find(DOUBLE, "two-hyphens", paragraph, visible, out);
-        find(SPACED, "spaced-hyphen", paragraph, visible, out);
+        if (visible.text().contains("--")) {
+            find(DOUBLE, "two-hyphens", paragraph, visible, out);
+        }
+        if (visible.text().contains(" - ")) {
+            find(SPACED, "spaced-hyphen", paragraph, visible, out);
+        }
         return out;
     }
 
@@ -91,6 +99,9 @@ public final class TextDashesRule implements Rule {
     }
 
     private static List<At> ranges(Paragraph paragraph) {
+        if (!Glance.holdsAny(paragraph, "-–")) {
+            return List.of();
+        }
         VisibleText visible = VisibleText.of(paragraph);
         return NumberRanges.in(visible.text()).stream()
                 .map(found -> new At(

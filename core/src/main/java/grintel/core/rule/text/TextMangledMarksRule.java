@@ -6,6 +6,7 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -57,6 +58,9 @@ public final class TextMangledMarksRule implements Rule {
     }
 
     private static List<Sign> signs(Paragraph paragraph) {
+        if (!Glance.holdsAny(paragraph, "©®™")) {
+            return List.of();
+        }
         VisibleText visible = VisibleText.of(paragraph);
         List<Sign> out = new ArrayList<>();
         Matcher matcher = SIGN.matcher(visible.text());

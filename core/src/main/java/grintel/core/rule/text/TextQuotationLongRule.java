@@ -12,6 +12,7 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Glance;
 import grintel.core.rule.Kinds;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -52,6 +53,9 @@ public final class TextQuotationLongRule implements Rule {
     }
 
     private static List<Passage> passages(Paragraph paragraph) {
+        if (!Glance.holdsAny(paragraph, "“\"")) {
+            return List.of();
+        }
         VisibleText visible = VisibleText.of(paragraph);
         return Quoted.in(visible.text()).stream()
                 .map(found -> new Passage(paragraph, visible, found))
