@@ -74,7 +74,7 @@ class ServerTest {
         assertThat(marit.get(paper).json().get("changes")).isEmpty();
         marit.change(paper, "/put-right", "\"wordsConfirmed\":true").json();
         assertThat(marit.get(paper).json().get("changes")).isNotEmpty();
-        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(2);
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(3);
 
         assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
         assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
@@ -100,6 +100,61 @@ class ServerTest {
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
         assertThat(marit.change(paper, "/proofs").json().get("number").intValue())
                 .isEqualTo(2);
+    }
+
+    private static JsonNode block(JsonNode parts, int paragraph) {
+        return parts.get("blocks")
+                .valueStream()
+                .filter(block -> block.get("paragraph").intValue() == paragraph)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void whatTheWriterSaysOfAPartHoldsAndSurvivesANewerFile() {
+        String paper = bring(marit);
+        JsonNode parts = marit.ready(paper + "/parts").json();
+        assertThat(parts.get("kinds")).hasSizeGreaterThan(20);
+        JsonNode prose = parts.get("blocks")
+                .valueStream()
+                .filter(block -> block.get("kind").stringValue().equals("paragraph"))
+                .findFirst()
+                .orElseThrow();
+        int index = prose.get("paragraph").intValue();
+        assertThat(prose.get("because")).isNotEmpty();
+        String readings = marit.ready(paper + "/readings").json().toString();
+
+        String said = "\"paragraphs\":[" + index + "],\"kind\":\"heading\",\"level\":2";
+        assertThat(marit.change(paper, "/parts", said).status()).isEqualTo(200);
+        assertThat(marit.get(paper).json().get("undo").stringValue()).isEqualTo("Part: Heading");
+        JsonNode corrected = block(marit.ready(paper + "/parts").json(), index);
+        assertThat(corrected.get("kind").stringValue()).isEqualTo("heading");
+        assertThat(corrected.get("corrected").booleanValue()).isTrue();
+        assertThat(marit.ready(paper + "/readings").json().toString()).isNotEqualTo(readings);
+
+        int revision = marit.get(paper).json().get("revision").intValue();
+        Map<String, String> meant = Map.of("revision", Integer.toString(revision));
+        assertThat(marit.finish(marit.upload(paper + "/file", UntidyEssay.write(), meant))
+                        .status())
+                .isEqualTo(200);
+        assertThat(block(marit.ready(paper + "/parts").json(), index)
+                        .get("level")
+                        .intValue())
+                .isEqualTo(2);
+        assertThat(marit.get(paper).json().get("proofs")).hasSize(2);
+
+        marit.change(paper, "/parts", "\"paragraphs\":[" + index + "]");
+        assertThat(block(marit.ready(paper + "/parts").json(), index)
+                        .get("kind")
+                        .stringValue())
+                .isEqualTo("paragraph");
+        assertThat(marit.change(paper, "/parts", "\"paragraphs\":[9999],\"kind\":\"heading\"")
+                        .status())
+                .isEqualTo(404);
+        assertThat(marit.change(paper, "/parts", "\"paragraphs\":[1],\"kind\":\"section\"")
+                        .status())
+                .isEqualTo(400);
+        assertThat(marit.change(paper, "/parts", "\"paragraphs\":[]").status()).isEqualTo(400);
     }
 
     @Test

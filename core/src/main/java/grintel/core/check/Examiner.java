@@ -7,6 +7,7 @@ import grintel.core.paper.Paper;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.structure.Corrections;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
@@ -22,15 +23,25 @@ public final class Examiner {
 
     /** @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits */
     public static Report examine(Paper paper, Brief brief, LayoutLimits limits) {
-        return judge(paper, Typesetter.typeset(paper, limits), brief, limits);
+        return examine(paper, brief, Corrections.NONE, limits);
     }
 
-    private static Report judge(Paper paper, Proof proof, Brief brief, LayoutLimits limits) {
-        Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof), brief);
+    /**
+     * Examines a paper of whose parts the writer has said something.
+     *
+     * @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits
+     */
+    public static Report examine(Paper paper, Brief brief, Corrections corrections, LayoutLimits limits) {
+        Proof proof = Typesetter.typeset(paper, limits);
+        Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof, corrections), brief);
+        return judge(exam, brief, limits);
+    }
+
+    private static Report judge(Examination exam, Brief brief, LayoutLimits limits) {
         Map<String, Verdict> verdicts = new LinkedHashMap<>();
         List<String> notMeasured = new ArrayList<>();
         for (String id : Demands.ids()) {
-            limits.check(proof.pages().size());
+            limits.check(exam.proof().pages().size());
             Rule rule = Rules.find(id);
             Ask ask = brief.guide().ask(id);
             boolean silent = rule == null || ask.isAsked() && rule.isSilent(exam, ask);

@@ -13,6 +13,7 @@ import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Spot;
+import grintel.core.structure.Corrections;
 import grintel.core.typeset.LayoutLimits;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -31,14 +32,16 @@ public final class PutRight<M extends Mendable> {
 
     private final M file;
     private final Brief brief;
+    private final Corrections corrections;
     private final Choice chosen;
     private final LayoutLimits limits;
     private final Report before;
     private final Map<String, Reason> leftOut = new LinkedHashMap<>();
 
-    private PutRight(M file, Brief brief, Choice chosen, LayoutLimits limits, Report before) {
+    private PutRight(M file, Brief brief, Corrections corrections, Choice chosen, LayoutLimits limits, Report before) {
         this.file = file;
         this.brief = brief;
+        this.corrections = corrections;
         this.chosen = chosen;
         this.limits = limits;
         this.before = before;
@@ -61,8 +64,18 @@ public final class PutRight<M extends Mendable> {
      * @throws WordsChangedException when words would have been changed that no edit declares
      */
     public static <M extends Mendable> Result<M> run(M file, Brief brief, Choice chosen, LayoutLimits limits) {
-        Report before = Examiner.examine(file.paper(), brief, limits);
-        PutRight<M> putRight = new PutRight<>(file, brief, chosen, limits, before);
+        return run(file, brief, Corrections.NONE, chosen, limits);
+    }
+
+    /**
+     * Puts the chosen findings right in a paper of whose parts the writer has said something.
+     *
+     * @throws WordsChangedException when words would have been changed that no edit declares
+     */
+    public static <M extends Mendable> Result<M> run(
+            M file, Brief brief, Corrections corrections, Choice chosen, LayoutLimits limits) {
+        Report before = Examiner.examine(file.paper(), brief, corrections, limits);
+        PutRight<M> putRight = new PutRight<>(file, brief, corrections, chosen, limits, before);
         // Each turn that does not end leaves out one more rule at least.
         while (true) {
             PutRight<M>.Attempt attempt = putRight.attempt();
@@ -133,7 +146,7 @@ public final class PutRight<M extends Mendable> {
             attempt.changed.addAll(EditSummary.of(attempt.paper, edits));
             attempt.words.addAll(words.changes(edits, declared));
             attempt.paper = next;
-            attempt.report = Examiner.examine(next, brief, limits);
+            attempt.report = Examiner.examine(next, brief, corrections, limits);
             return true;
         } catch (EditRefusedException | WordsChangedException e) {
             attempt.failed = true;
@@ -204,7 +217,7 @@ public final class PutRight<M extends Mendable> {
         attempt.done.forEach(taken -> rules.add(taken.finding.rule()));
         for (String rule : rules) {
             Choice only = (finding, spot) -> finding.rule().equals(rule) && chosen.takes(finding, spot);
-            PutRight<M> alone = new PutRight<>(file, brief, only, limits, before);
+            PutRight<M> alone = new PutRight<>(file, brief, corrections, only, limits, before);
             try {
                 Attempt single = alone.attempt();
                 if (single.ended) {

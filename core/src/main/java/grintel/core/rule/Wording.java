@@ -6,6 +6,7 @@ import grintel.core.edit.WordChange;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paragraph;
+import grintel.core.structure.PartKind;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.HashMap;
@@ -168,6 +169,13 @@ public final class Wording {
     /** So many of a thing. */
     public static String counted(int number, String things) {
         return number + " " + counted("things/" + things, number);
+    }
+
+    // ---- parts
+
+    /** What a part of a paper is called, such as "Heading" or "Entry". */
+    public static String part(PartKind kind) {
+        return text("parts/" + kind.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     // ---- what was done

@@ -27,12 +27,28 @@ final class Claims {
         claims.get(paragraph).add(new Claim(kind, weight, because));
     }
 
-    /** The kind of a paragraph as far as claimed now. */
-    PartKind kind(int paragraph) {
+    /** What is left of the doubt of each kind that is claimed. */
+    private Map<PartKind, Double> doubts(int paragraph) {
         Map<PartKind, Double> doubts = new EnumMap<>(PartKind.class);
         for (Claim claim : claims.get(paragraph)) {
             doubts.merge(claim.kind(), 1 - claim.weight(), (one, other) -> one * other);
         }
+        return doubts;
+    }
+
+    /** The doubt of a kind beside that of the next best, from 0 to 1. */
+    double doubt(int paragraph, PartKind kind) {
+        Map<PartKind, Double> doubts = doubts(paragraph);
+        double own = doubts.getOrDefault(kind, 1.0);
+        doubts.remove(kind);
+        double next =
+                doubts.values().stream().mapToDouble(Double::doubleValue).min().orElse(1);
+        return own == 0 ? 0 : Math.min(1, own / next);
+    }
+
+    /** The kind of a paragraph as far as claimed now. */
+    PartKind kind(int paragraph) {
+        Map<PartKind, Double> doubts = doubts(paragraph);
         PartKind best = PartKind.UNKNOWN;
         double least = 1 - LEAST;
         for (Map.Entry<PartKind, Double> each : doubts.entrySet()) {

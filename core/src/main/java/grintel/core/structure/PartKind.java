@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -89,6 +90,40 @@ public enum PartKind {
     private static final Set<PartKind> OPENING = EnumSet.range(TITLE, OPENING_LINE);
     private static final Set<PartKind> OF_OBJECT =
             EnumSet.of(CAPTION_NUMBER, CAPTION_TITLE, GRID, PICTURE, CAPTION_NOTE);
+
+    /** What the writer can say a paragraph is, in the order in which they stand in a paper. */
+    public static final Set<PartKind> CORRECTABLE = Collections.unmodifiableSet(EnumSet.of(
+            TITLE,
+            SUBTITLE,
+            AUTHOR,
+            DEPARTMENT,
+            INSTITUTION,
+            COURSE,
+            CLASS_PERIOD,
+            INSTRUCTOR,
+            ASSIGNMENT,
+            DATE,
+            AUTHOR_NOTE_LABEL,
+            AUTHOR_NOTE_TEXT,
+            ABSTRACT_LABEL,
+            ABSTRACT_TEXT,
+            KEYWORDS,
+            EPIGRAPH,
+            HEADING,
+            PARAGRAPH,
+            CONTINUATION,
+            BLOCK_QUOTATION,
+            LIST_ITEM,
+            CODE,
+            CAPTION_NUMBER,
+            CAPTION_TITLE,
+            CAPTION_NOTE,
+            NOTES_LABEL,
+            NOTE,
+            SOURCES_LABEL,
+            ENTRY,
+            APPENDIX_LABEL,
+            APPENDIX_TITLE));
 
     /** Whether it names the paper, its writer or what it is written for. */
     public boolean isOfOpening() {

@@ -7,6 +7,7 @@ import grintel.core.typeset.Proof;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,7 @@ public final class Parts {
             EnumSet.of(PartKind.BLOCK_QUOTATION, PartKind.LIST_ITEM, PartKind.PICTURE, PartKind.FORMULA, PartKind.CODE);
 
     private final Manuscript manuscript;
+    private final Map<Integer, Correction> corrections;
     private final Claims claims;
     private final Zones zones;
     private final int titlePageEnd;
@@ -35,9 +37,11 @@ public final class Parts {
     private final PaperFacts facts;
     private @Nullable Part root;
 
-    private Parts(Manuscript manuscript) {
+    private Parts(Manuscript manuscript, Map<Integer, Correction> corrections) {
         this.manuscript = manuscript;
+        this.corrections = corrections;
         this.claims = new Claims(manuscript.size());
+        corrections.forEach((index, said) -> claims.add(index, said.kind(), 1, "you say so"));
         OpeningFinder opening = new OpeningFinder(manuscript, claims);
         int text = opening.find();
         this.titlePageEnd = opening.titlePageEnd();
@@ -55,13 +59,18 @@ public final class Parts {
 
     /** Recognises the parts of a paper as laid out. */
     public static Parts recognise(Paper paper, Proof proof) {
-        return new Parts(new Manuscript(paper, proof));
+        return recognise(paper, proof, Corrections.NONE);
+    }
+
+    /** Recognises the parts of a paper as laid out, what the writer says of them above all else. */
+    public static Parts recognise(Paper paper, Proof proof, Corrections corrections) {
+        return new Parts(new Manuscript(paper, proof), corrections.place(paper));
     }
 
     private void settle() {
         for (int i = 0; i < kinds.length; i++) {
             kinds[i] = claims.kind(i);
-            if (kinds[i] == PartKind.PARAGRAPH && goesOn(i)) {
+            if (kinds[i] == PartKind.PARAGRAPH && !corrections.containsKey(i) && goesOn(i)) {
                 kinds[i] = PartKind.CONTINUATION;
             }
         }
@@ -97,7 +106,9 @@ public final class Parts {
         for (int i = 0; i < kinds.length; i++) {
             RunInHeadings.RunIn runIn = runIns.at(i);
             if (kinds[i] == PartKind.HEADING) {
-                levels[i] = forms.of(manuscript.get(i), before);
+                Correction said = corrections.get(i);
+                Integer level = said == null ? null : said.level();
+                levels[i] = level == null ? forms.of(manuscript.get(i), before) : level;
                 before = levels[i];
                 innermost = before;
             } else if (runIn != null) {
@@ -177,9 +188,26 @@ public final class Parts {
         return runInLevels[index];
     }
 
-    List<Claim> evidence(int index) {
-        PartKind claimed = kinds[index] == PartKind.CONTINUATION ? PartKind.PARAGRAPH : kinds[index];
-        return claims.evidence(index, claimed);
+    /** Whether the writer said what a paragraph is. */
+    public boolean isCorrected(int index) {
+        return corrections.containsKey(index);
+    }
+
+    /**
+     * How much doubt is left of what a paragraph was taken for, from 0 for none to 1: what it is not sure of by itself,
+     * and how near another kind comes.
+     */
+    public double doubt(int index) {
+        return kinds[index] == PartKind.UNKNOWN ? 1 : claims.doubt(index, claimed(index));
+    }
+
+    /** What a paragraph was told by, the weightiest first. */
+    public List<Claim> evidence(int index) {
+        return claims.evidence(index, claimed(index));
+    }
+
+    private PartKind claimed(int index) {
+        return kinds[index] == PartKind.CONTINUATION && !isCorrected(index) ? PartKind.PARAGRAPH : kinds[index];
     }
 
     /** The paragraphs of some kinds, in order. */

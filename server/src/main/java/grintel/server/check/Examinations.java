@@ -6,6 +6,7 @@ import grintel.core.check.Examiner;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.guide.Brief;
+import grintel.core.structure.Corrections;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.ProofPage;
 import grintel.formats.docx.DocxFile;
@@ -59,27 +60,28 @@ public class Examinations {
         return DocxFile.read(bytes);
     }
 
-    /** Examines a file that is not stored. */
-    public Report examine(DocxFile file, Brief brief, Progress progress) {
+    /** Examines a file that was read. */
+    public Report examine(DocxFile file, Brief brief, Corrections corrections, Progress progress) {
         progress.stage("Setting and measuring the pages");
-        return Examiner.examine(file.paper(), brief, LayoutLimits.within(SECONDS));
+        return Examiner.examine(file.paper(), brief, corrections, LayoutLimits.within(SECONDS));
     }
 
     /** The examination of a stored file, if it is in memory. */
-    public @Nullable Report known(UUID manuscript, Brief brief) {
-        return reports.getIfPresent(new Key(manuscript, brief));
+    public @Nullable Report known(UUID manuscript, Brief brief, Corrections corrections) {
+        return reports.getIfPresent(new Key(manuscript, brief, corrections));
     }
 
     /** Keeps an examination. */
-    public void keep(UUID manuscript, Report report) {
-        reports.put(new Key(manuscript, report.brief()), report);
+    public void keep(UUID manuscript, Corrections corrections, Report report) {
+        reports.put(new Key(manuscript, report.brief(), corrections), report);
     }
 
     /** Puts the chosen findings of a file right. */
-    public PutRight.Result<DocxFile> putRight(byte[] bytes, Brief brief, PutRight.Choice chosen, Progress progress) {
+    public PutRight.Result<DocxFile> putRight(
+            byte[] bytes, Brief brief, Corrections corrections, PutRight.Choice chosen, Progress progress) {
         DocxFile file = read(bytes, progress);
         progress.stage("Putting right and measuring again");
-        return PutRight.run(file, brief, chosen, LayoutLimits.within(SECONDS));
+        return PutRight.run(file, brief, corrections, chosen, LayoutLimits.within(SECONDS));
     }
 
     /** The PDF of a file that is examined. */
@@ -91,5 +93,5 @@ public class Examinations {
                 PdfDetails.of(report.paper(), report.parts(), fileName, clock.instant()));
     }
 
-    private record Key(UUID manuscript, Brief brief) {}
+    private record Key(UUID manuscript, Brief brief, Corrections corrections) {}
 }

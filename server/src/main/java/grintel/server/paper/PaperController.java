@@ -1,5 +1,6 @@
 package grintel.server.paper;
 
+import grintel.core.structure.PartKind;
 import grintel.formats.docx.DocxPictures;
 import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
@@ -13,9 +14,13 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -174,6 +179,36 @@ class PaperController {
         return view(papers.lift(person.id(), new Wishes.Lift(id, wanted.revision(), wanted.reading())));
     }
 
+    /** What each paragraph of the paper as it stands was taken for; or the work before. */
+    @GetMapping("/papers/{id}/parts")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = PartsView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> parts(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return whenReady(
+                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(PartsView.of(ready.report())));
+    }
+
+    /** Says what paragraphs are. */
+    @PostMapping("/papers/{id}/parts")
+    WorkView correct(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @Valid @RequestBody CorrectRequest wanted) {
+        return view(papers.correct(person.id(), wanted.wish(id)));
+    }
+
+    /** Goes on with a file of the same paper that was edited elsewhere. */
+    @PostMapping(path = "/papers/{id}/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    WorkView bringAgain(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @RequestParam MultipartFile file,
+            @RequestParam int revision) {
+        Wishes.BringAgain wish = new Wishes.BringAgain(id, revision);
+        UUID work = uploads.take(file, bytes -> papers.bringAgain(person.id(), wish, bytes));
+        return view(queue.await(person.id(), work));
+    }
+
     private WorkView view(WorkStatus work) {
         return WorkView.of(work, json);
     }
@@ -271,6 +306,36 @@ class PaperController {
             int revision,
             @NotNull(message = "Name a reading.") String reading,
             @NotNull(message = "Give a reason.") String reason) {}
+
+    /**
+     * Paragraphs and what they are.
+     *
+     * @param kind one of those on offer; null to have it told again
+     * @param level of headings, from 1; null to have it told by their look
+     */
+    record CorrectRequest(
+            int revision,
+
+            @NotNull(message = "Name paragraphs.") @Size(min = 1, max = 5000, message = "Name paragraphs.")
+            Set<Integer> paragraphs,
+
+            @Nullable String kind,
+
+            @Nullable
+            @Min(value = 1, message = "Levels go from 1 to 9.")
+            @Max(value = 9, message = "Levels go from 1 to 9.")
+            Integer level) {
+        Wishes.Correct wish(UUID paper) {
+            return new Wishes.Correct(paper, revision, paragraphs, kind == null ? null : kind(kind), level);
+        }
+
+        private static PartKind kind(String id) {
+            return PartKind.CORRECTABLE.stream()
+                    .filter(each -> each.name().equalsIgnoreCase(id))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
+        }
+    }
 
     /** A finding that shall not stand any more. */
     record LiftRequest(

@@ -85,7 +85,7 @@ public class PaperService {
     }
 
     private @Nullable Report known(Standing standing) {
-        return examinations.known(standing.manuscript(), standing.paper().brief());
+        return examinations.known(standing.manuscript(), standing.paper().brief(), standing.corrections());
     }
 
     /** The file of the step a paper stands at. */
@@ -111,6 +111,17 @@ public class PaperService {
     WorkStatus lift(UUID account, Wishes.Lift wish) {
         store.at(account, wish.paper(), wish.revision());
         return queue.start(account, PaperWork.LIFT, wish);
+    }
+
+    WorkStatus correct(UUID account, Wishes.Correct wish) {
+        store.at(account, wish.paper(), wish.revision());
+        return queue.start(account, PaperWork.CORRECT, wish);
+    }
+
+    /** Takes a file of the same paper that was edited elsewhere. */
+    UUID bringAgain(UUID account, Wishes.BringAgain wish, byte[] bytes) {
+        store.at(account, wish.paper(), wish.revision());
+        return queue.add(account, PaperWork.BRING_AGAIN, wish, bytes);
     }
 
     void undo(UUID account, UUID id, int revision) {

@@ -1,5 +1,6 @@
 package grintel.server.paper;
 
+import grintel.core.structure.Corrections;
 import grintel.server.account.AccountService;
 import grintel.server.problem.Problem;
 import grintel.server.support.Sha256;
@@ -71,7 +72,7 @@ class PaperStore {
     Standing current(UUID account, UUID id) {
         StoredPaper paper = own(account, id);
         Step step = step(id, paper.currentStep());
-        return new Standing(paper, step.stets(), step.manuscriptId());
+        return new Standing(paper, step.stets(), step.corrections(), step.manuscriptId());
     }
 
     /**
@@ -86,12 +87,13 @@ class PaperStore {
         return standing;
     }
 
-    /** A numbered proof; nothing stands in it. */
+    /** A numbered proof; nothing stands in it, and its parts are what the writer says of them now. */
     @Transactional(readOnly = true)
     Standing ofProof(UUID account, UUID id, int number) {
         StoredPaper paper = own(account, id);
+        Corrections corrections = step(id, paper.currentStep()).corrections();
         return proofs.findByPaperIdAndNumber(id, number)
-                .map(proof -> new Standing(paper, Stets.NONE, proof.manuscriptId()))
+                .map(proof -> new Standing(paper, Stets.NONE, corrections, proof.manuscriptId()))
                 .orElseThrow(() -> Problem.notFound("There is no such proof."));
     }
 
@@ -113,7 +115,12 @@ class PaperStore {
         Instant now = clock.instant();
         StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, brief, now));
         UUID manuscript = keep(account, bytes);
-        steps.save(new Step(paper.id(), 0, Step.Details.labelled("Brought", Stets.NONE, states), manuscript, now));
+        steps.save(new Step(
+                paper.id(),
+                0,
+                Step.Details.labelled("Brought", Stets.NONE, Corrections.NONE, states),
+                manuscript,
+                now));
         proofs.save(new StoredProof(paper.id(), 1, StoredProof.Reason.BROUGHT, manuscript, now));
         return new Added(paper.id(), manuscript);
     }
@@ -131,9 +138,20 @@ class PaperStore {
         return manuscript;
     }
 
-    /** Adds a step that changes what the writer lets stand, not the file. */
+    /** Adds a step and a numbered proof of a file that was edited elsewhere. */
     @Transactional
-    void addStet(Standing from, Step.Details details) {
+    UUID addProof(Standing from, Step.Details details, byte[] bytes) {
+        UUID manuscript = addStep(from, details, bytes);
+        List<StoredProof> made = proofs.findByPaperIdOrderByNumber(from.paper().id());
+        int number = made.get(made.size() - 1).number() + 1;
+        proofs.save(
+                new StoredProof(from.paper().id(), number, StoredProof.Reason.BROUGHT, manuscript, clock.instant()));
+        return manuscript;
+    }
+
+    /** Adds a step that changes what the writer says of the paper, not the file. */
+    @Transactional
+    void addSaying(Standing from, Step.Details details) {
         append(unmoved(from), details, from.manuscript());
     }
 
@@ -244,7 +262,8 @@ class PaperStore {
      * A paper at one of its steps or proofs.
      *
      * @param stets what the writer lets stand there
+     * @param corrections what the writer says of its parts
      * @param manuscript the file there
      */
-    record Standing(StoredPaper paper, Stets stets, UUID manuscript) {}
+    record Standing(StoredPaper paper, Stets stets, Corrections corrections, UUID manuscript) {}
 }

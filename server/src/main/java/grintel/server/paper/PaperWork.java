@@ -5,6 +5,7 @@ import grintel.core.check.Report;
 import grintel.core.guide.demand.Station;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
+import grintel.core.structure.Corrections;
 import grintel.formats.docx.DocxFile;
 import grintel.server.check.Examinations;
 import grintel.server.check.Progress;
@@ -31,6 +32,8 @@ class PaperWork {
     static final String PUT_RIGHT = "put-right";
     static final String STET = "stet";
     static final String LIFT = "lift";
+    static final String CORRECT = "correct";
+    static final String BRING_AGAIN = "bring-again";
 
     private final PaperStore store;
     private final Examinations examinations;
@@ -46,7 +49,8 @@ class PaperWork {
         return new WorkKind<>(UNDERSTAND, Wishes.Understand.class, task -> {
             DocxFile file = examinations.read(task.input(), task.progress());
             BriefChoice choice = BriefChoice.of(task.details().guide(), "", "");
-            Understanding understanding = Understanding.of(examinations.examine(file, choice.brief(), task.progress()));
+            Understanding understanding =
+                    Understanding.of(examinations.examine(file, choice.brief(), Corrections.NONE, task.progress()));
             return () -> Result.of(understanding);
         });
     }
@@ -63,13 +67,13 @@ class PaperWork {
     /** Examines a file that is to be a paper. */
     Conclusion added(UUID account, String fileName, BriefChoice brief, byte[] bytes, Progress progress) {
         DocxFile file = examinations.read(bytes, progress);
-        Report report = examinations.examine(file, brief.brief(), progress);
+        Report report = examinations.examine(file, brief.brief(), Corrections.NONE, progress);
         String title = report.parts().facts().title();
         StationStates states = StationStates.of(report, Stets.NONE);
         return () -> {
             PaperStore.Added added =
                     store.add(account, title.isBlank() ? fileName : shorten(title), fileName, brief, bytes, states);
-            examinations.keep(added.manuscript(), report);
+            examinations.keep(added.manuscript(), Corrections.NONE, report);
             return Result.of(added.paper());
         };
     }
@@ -93,13 +97,13 @@ class PaperWork {
 
     private Report report(Standing standing, Progress progress) {
         Report known =
-                examinations.known(standing.manuscript(), standing.paper().brief());
+                examinations.known(standing.manuscript(), standing.paper().brief(), standing.corrections());
         if (known != null) {
             return known;
         }
         DocxFile file = examinations.read(store.content(standing.manuscript()), progress);
-        Report report = examinations.examine(file, standing.paper().brief(), progress);
-        examinations.keep(standing.manuscript(), report);
+        Report report = examinations.examine(file, standing.paper().brief(), standing.corrections(), progress);
+        examinations.keep(standing.manuscript(), standing.corrections(), report);
         return report;
     }
 
@@ -115,6 +119,7 @@ class PaperWork {
         PutRight.Result<DocxFile> result = examinations.putRight(
                 store.content(standing.manuscript()),
                 standing.paper().brief(),
+                standing.corrections(),
                 chosen(wish, standing.stets()),
                 task.progress());
         List<PutRightReading> done = result.done().stream()
@@ -123,15 +128,16 @@ class PaperWork {
         if (done.isEmpty()) {
             return () -> Result.of(List.of(), List.of());
         }
-        Step.Details details = details(result, done, standing.stets());
+        Step.Details details = details(result, done, standing);
         return () -> {
             UUID added = store.addStep(standing, details, result.file().bytes());
-            examinations.keep(added, result.report());
+            examinations.keep(added, standing.corrections(), result.report());
             return Result.of(done.stream().map(PutRightReading::text).toList(), details.changed());
         };
     }
 
-    private static Step.Details details(PutRight.Result<DocxFile> result, List<PutRightReading> done, Stets stets) {
+    private static Step.Details details(
+            PutRight.Result<DocxFile> result, List<PutRightReading> done, Standing standing) {
         List<WordChange> words = result.words().stream()
                 .map(change -> new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
                 .toList();
@@ -144,8 +150,9 @@ class PaperWork {
                 words,
                 done,
                 changed,
-                stets.reasons(),
-                StationStates.of(result.report(), stets));
+                standing.stets().reasons(),
+                standing.corrections().all(),
+                StationStates.of(result.report(), standing.stets()));
     }
 
     /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
@@ -195,10 +202,55 @@ class PaperWork {
         });
     }
 
+    /** Takes paragraphs for what the writer says they are, and examines the paper anew. */
+    @Bean
+    WorkKind<Wishes.Correct> correct() {
+        return new WorkKind<>(CORRECT, Wishes.Correct.class, task -> {
+            Wishes.Correct wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            DocxFile file = examinations.read(store.content(standing.manuscript()), task.progress());
+            int paragraphs = file.paper().paragraphs().size();
+            if (wish.paragraphs().stream().anyMatch(each -> each < 0 || each >= paragraphs)) {
+                throw Problem.notFound("This paragraph is not there any more. Load the paper again.");
+            }
+            Corrections said = standing.corrections().with(file.paper(), wish.paragraphs(), wish.kind(), wish.level());
+            Report report = examinations.examine(file, standing.paper().brief(), said, task.progress());
+            String label = wish.kind() == null ? "Part told again" : "Part: " + Wording.part(wish.kind());
+            StationStates states = StationStates.of(report, standing.stets());
+            Step.Details details = Step.Details.labelled(label, standing.stets(), said, states);
+            return () -> {
+                store.addSaying(standing, details);
+                examinations.keep(standing.manuscript(), said, report);
+                return Result.NOTHING;
+            };
+        });
+    }
+
+    /** Goes on with a file of the paper that was edited elsewhere; what the writer said of it holds. */
+    @Bean
+    WorkKind<Wishes.BringAgain> bringAgain() {
+        return new WorkKind<>(BRING_AGAIN, Wishes.BringAgain.class, task -> {
+            Wishes.BringAgain wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            DocxFile file = examinations.read(task.input(), task.progress());
+            Report report =
+                    examinations.examine(file, standing.paper().brief(), standing.corrections(), task.progress());
+            StationStates states = StationStates.of(report, standing.stets());
+            Step.Details details =
+                    Step.Details.labelled("Newer file", standing.stets(), standing.corrections(), states);
+            return () -> {
+                UUID manuscript = store.addProof(standing, details, task.input());
+                examinations.keep(manuscript, standing.corrections(), report);
+                return Result.NOTHING;
+            };
+        });
+    }
+
     private Conclusion restated(Standing standing, String label, Report report, Stets stets) {
-        Step.Details details = Step.Details.labelled(label, stets, StationStates.of(report, stets));
+        Step.Details details =
+                Step.Details.labelled(label, stets, standing.corrections(), StationStates.of(report, stets));
         return () -> {
-            store.addStet(standing, details);
+            store.addSaying(standing, details);
             return Result.NOTHING;
         };
     }

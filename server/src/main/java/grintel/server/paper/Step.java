@@ -2,12 +2,15 @@ package grintel.server.paper;
 
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
+import grintel.core.structure.Correction;
+import grintel.core.structure.Corrections;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -66,6 +69,11 @@ class Step {
         return new Stets(details.stets());
     }
 
+    /** What the writer says of the parts after this step. */
+    Corrections corrections() {
+        return new Corrections(details.corrections());
+    }
+
     UUID manuscriptId() {
         return manuscriptId;
     }
@@ -81,6 +89,7 @@ class Step {
      * @param words words changed with consent
      * @param changed what changed in the file, a phrase each
      * @param stets reasons by the keys of the readings that stand after it
+     * @param corrections what the writer says of the parts after it
      */
     record Details(
             String label,
@@ -88,10 +97,16 @@ class Step {
             List<PutRightReading> putRight,
             List<String> changed,
             Map<String, String> stets,
+            List<Correction> corrections,
             StationStates states) {
-        /** A step that changes no file. */
-        static Details labelled(String label, Stets stets, StationStates states) {
-            return new Details(label, List.of(), List.of(), List.of(), stets.reasons(), states);
+        Details {
+            // Steps of before parts could be corrected say nothing of them.
+            corrections = Objects.requireNonNullElse(corrections, List.of());
+        }
+
+        /** A step that puts nothing right. */
+        static Details labelled(String label, Stets stets, Corrections corrections, StationStates states) {
+            return new Details(label, List.of(), List.of(), List.of(), stets.reasons(), corrections.all(), states);
         }
     }
 

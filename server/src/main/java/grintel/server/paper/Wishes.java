@@ -1,7 +1,9 @@
 package grintel.server.paper;
 
+import grintel.core.structure.PartKind;
 import grintel.server.problem.Problem;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +26,22 @@ final class Wishes {
 
     /** Let a reading stand for a reason. */
     record Stet(UUID paper, int revision, String reading, String reason) {}
+
+    /**
+     * Take paragraphs for what the writer says they are.
+     *
+     * @param kind what they are, null to have it told again
+     * @param level of headings, null to have it told by their look
+     */
+    record Correct(
+            UUID paper,
+            int revision,
+            Set<Integer> paragraphs,
+            @Nullable PartKind kind,
+            @Nullable Integer level) {}
+
+    /** Go on with the file that comes along, the same paper edited elsewhere. */
+    record BringAgain(UUID paper, int revision) {}
 
     /** Let a reading that stands be open again. */
     record Lift(UUID paper, int revision, String reading) {}

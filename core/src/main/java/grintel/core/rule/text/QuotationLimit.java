@@ -1,9 +1,8 @@
 package grintel.core.rule.text;
 
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.SheetDemands;
 import grintel.core.guide.demand.TextDemands;
-import grintel.core.paper.Section;
-import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
@@ -40,15 +39,13 @@ record QuotationLimit(boolean byWords, int from, int verseFrom) {
         if (byWords) {
             return Words.count(passage);
         }
-        Section section = exam.paper().sections().get(0);
-        int width = section.get(SectionProperties.PAGE_WIDTH)
-                - section.get(SectionProperties.MARGIN_LEFT)
-                - section.get(SectionProperties.MARGIN_RIGHT);
+        // As it would run on the sheet that is asked for, so that a margin put right does not change it.
+        Ask margins = exam.ask("sheet.margins");
+        int width = exam.ask("sheet.size").get(SheetDemands.WIDTH).rounded()
+                - margins.get(SheetDemands.LEFT).rounded()
+                - margins.get(SheetDemands.RIGHT).rounded();
         return LineCount.of(
-                passage,
-                exam.bodyType().targetFace(),
-                exam.bodyType().targetSize(),
-                Millipoints.ofTwips(Math.max(width, 1)));
+                passage, exam.bodyType().targetFace(), exam.bodyType().targetSize(), Millipoints.ofTwips(width));
     }
 
     Measure fewer() {
