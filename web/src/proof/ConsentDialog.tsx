@@ -26,7 +26,7 @@ export function ConsentDialog({
   return (
     <Dialog title="These words would change" onClose={onClose}>
       <p className="text-soft">
-        The guide dictates them to the letter. The text of your paper is not touched.
+        The guide dictates them to the letter. No other word of your paper is touched.
       </p>
       <table className="mt-3 w-full border-t border-base-content">
         <thead className="text-left text-sm text-soft">

@@ -15,6 +15,7 @@ const KEYS: [string[], string][] = [
   [['G'], 'go to a page'],
   [['/'], 'find words in the paper'],
   [['B'], 'before and after'],
+  [['T'], 'what each paragraph was taken for'],
   [['Z'], 'next size of the pages'],
   [['H'], 'hand in'],
   [['?'], 'this list'],

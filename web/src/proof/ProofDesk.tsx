@@ -11,6 +11,7 @@ import { HandInDialog } from './HandInDialog'
 import { KeysDialog } from './KeysDialog'
 import { OrderOfWork } from './OrderOfWork'
 import { PageRun } from './PageRun'
+import { PartsDesk } from './parts/PartsDesk'
 import { ProofFooter } from './ProofFooter'
 import { ProofHeader } from './ProofHeader'
 import { useChoice } from './useChoice'
@@ -21,6 +22,9 @@ import { type Layout, type Paper, type Station, type Stroke, useStrokes } from '
 import { nextZoom } from './zoom'
 
 const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
+
+/** What the desk shows: the marks of a station, two proofs, or what each paragraph was taken for. */
+type View = 'marks' | 'compare' | 'parts'
 
 type Overlay = 'keys' | 'page' | 'hand-in'
 
@@ -43,7 +47,8 @@ export function ProofDesk({
   const [lit, setLit] = useState<string | null>(null)
   const [letting, setLetting] = useState<string | null>(null)
   const [page, setPage] = useState(1)
-  const [comparing, setComparing] = useState(false)
+  const [view, setView] = useState<View>('marks')
+  const comparing = view === 'compare'
   const [overlay, setOverlay] = useState<Overlay | null>(null)
   const scroller = useRef<HTMLDivElement>(null)
   const findings = useMemo(() => stations.flatMap((each) => each.readings.filter(isOpen)), [stations])
@@ -61,11 +66,12 @@ export function ProofDesk({
     stations.slice(0, 9).map((each, index) => [String(index + 1), () => choice.chooseStation(each.id)]),
   )
   const always = {
-    b: () => setComparing(!comparing),
+    b: () => setView(comparing ? 'marks' : 'compare'),
+    t: () => setView(view === 'parts' ? 'marks' : 'parts'),
     h: () => setOverlay('hand-in'),
     '?': () => setOverlay('keys'),
   }
-  // While two proofs are compared there is no reading in sight that a key could act on.
+  // While proofs are compared or parts looked at there is no reading in sight that a key could act on.
   const atTheDesk = {
     ...stationKeys,
     j: () => choice.move(1),
@@ -80,7 +86,7 @@ export function ProofDesk({
     z: () => changeSettings({ zoom: nextZoom(zoom) }),
     '/': find.start,
   }
-  useKeys(comparing ? always : { ...atTheDesk, ...always }, singleKeys)
+  useKeys(view === 'marks' ? { ...atTheDesk, ...always } : always, singleKeys)
 
   return (
     <div className="flex h-full flex-col max-md:h-auto">
@@ -89,7 +95,9 @@ export function ProofDesk({
         safe={commands.mendable.length}
         busy={commands.busy}
         comparing={comparing}
-        onCompare={() => setComparing(!comparing)}
+        onCompare={() => setView(comparing ? 'marks' : 'compare')}
+        telling={view === 'parts'}
+        onParts={() => setView(view === 'parts' ? 'marks' : 'parts')}
         onUndo={commands.undo}
         onRedo={commands.redo}
         onHandIn={() => setOverlay('hand-in')}
@@ -97,8 +105,18 @@ export function ProofDesk({
       />
       {comparing ? (
         <main className="flex min-h-0 flex-1 flex-col">
-          <Compare paper={paper} onClose={() => setComparing(false)} />
+          <Compare paper={paper} onClose={() => setView('marks')} />
         </main>
+      ) : view === 'parts' ? (
+        <PartsDesk
+          paper={paper}
+          layout={layout}
+          zoom={zoom}
+          busy={commands.busy}
+          problem={commands.problem}
+          onSay={commands.correct}
+          onClose={() => setView('marks')}
+        />
       ) : (
         <main className="grid min-h-0 flex-1 grid-cols-[392px_minmax(0,1fr)_58px] max-lg:grid-cols-[340px_minmax(0,1fr)] max-md:grid-cols-1">
           <OrderOfWork
@@ -178,7 +196,12 @@ export function ProofDesk({
           </div>
         </main>
       )}
-      <ProofFooter paper={paper} onKeys={() => setOverlay('keys')} />
+      <ProofFooter
+        paper={paper}
+        busy={commands.busy}
+        onBringAgain={commands.bringAgain}
+        onKeys={() => setOverlay('keys')}
+      />
       <p role="status" className="sr-only">
         {choice.said}
       </p>

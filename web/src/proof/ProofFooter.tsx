@@ -6,13 +6,23 @@ import type { Paper } from './useProof'
 import { nextZoom, ZOOMS } from './zoom'
 
 /** The pledge about the writer's words, the keys, the unit and the size of the pages. */
-export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => void }) {
+export function ProofFooter({
+  paper,
+  busy,
+  onBringAgain,
+  onKeys,
+}: {
+  paper: Paper
+  busy: boolean
+  onBringAgain: (file: File) => void
+  onKeys: () => void
+}) {
   const { units, zoom } = useSettings()
   const [listing, setListing] = useState(false)
   return (
     <footer className="flex h-7 items-center gap-x-6 gap-y-1 overflow-hidden border-t border-rule px-4 text-[13px] whitespace-nowrap text-soft max-md:h-auto max-md:flex-wrap max-md:py-1.5">
       <span className="text-base-content">
-        Words as you wrote them <b>{paper.words.toLocaleString('en')}</b>, headers changed with your consent{' '}
+        Words as you wrote them <b>{paper.words.toLocaleString('en')}</b>, changed with your consent{' '}
         {paper.changes.length > 0 ? (
           <button type="button" className="font-bold underline" onClick={() => setListing(true)}>
             {paper.changes.length}
@@ -38,9 +48,25 @@ export function ProofFooter({ paper, onKeys }: { paper: Paper; onKeys: () => voi
       >
         <Key name="?" /> all keys
       </button>
+      <label className="ml-auto flex cursor-pointer items-center gap-1 focus-within:text-base-content hover:text-base-content">
+        bring a newer file
+        <input
+          type="file"
+          accept=".docx"
+          className="sr-only"
+          disabled={busy}
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            event.target.value = ''
+            if (file) {
+              onBringAgain(file)
+            }
+          }}
+        />
+      </label>
       <button
         type="button"
-        className="ml-auto hover:text-base-content"
+        className="hover:text-base-content"
         onClick={() => changeSettings({ units: units === 'inches' ? 'centimetres' : 'inches' })}
       >
         <span className="sr-only">Lengths in </span>

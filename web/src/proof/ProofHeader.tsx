@@ -10,7 +10,9 @@ export function ProofHeader({
   safe,
   busy,
   comparing,
+  telling,
   onCompare,
+  onParts,
   onUndo,
   onRedo,
   onHandIn,
@@ -21,7 +23,10 @@ export function ProofHeader({
   safe: number
   busy: boolean
   comparing: boolean
+  /** Whether the parts are looked at. */
+  telling: boolean
   onCompare: () => void
+  onParts: () => void
   onUndo: () => void
   onRedo: () => void
   onHandIn: () => void
@@ -41,6 +46,9 @@ export function ProofHeader({
         </p>
       </div>
       <div className="flex flex-wrap gap-2">
+        <button type="button" className="btn btn-quiet" aria-pressed={telling} onClick={onParts}>
+          Parts <Key name="T" />
+        </button>
         <button type="button" className="btn btn-quiet" aria-pressed={comparing} onClick={onCompare}>
           Before and after <Key name="B" />
         </button>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Work } from '../api/work'
 import { isSafe } from './choice'
+import type { Said } from './parts/PartsPanel'
 import {
   type Kind,
   type Outcome,
@@ -119,6 +120,10 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
       ),
     lift: (reading: Reading) =>
       start(() => steps.lift.mutate(reading.key, { onSuccess: () => say(`${reading.name} is open again`) })),
+    correct: (said: Said) =>
+      start(() => steps.correct.mutate(said, { onSuccess: () => say('Taken for what you say') })),
+    bringAgain: (file: File) =>
+      start(() => steps.bringAgain.mutate(file, { onSuccess: () => say('The newer file is here') })),
     undo: () => {
       if (paper.undo) {
         start(() => steps.undo.mutate(undefined, { onSuccess: () => say(`Taken back: ${paper.undo}`) }))

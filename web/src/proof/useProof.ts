@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, body, type Schemas, wasChangedElsewhere } from '../api/client'
+import { api, body, type Schemas, sendForm, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
-import { examined, finish, type OnWork } from '../api/work'
+import { examined, finish, type OnWork, type Work } from '../api/work'
 
 export type Paper = Schemas['PaperView']
 export type Layout = Schemas['LayoutView']
@@ -119,6 +119,23 @@ export function useSteps({ id, revision }: Paper, onWork: OnWork) {
       ),
     ...after,
   })
+  const correct = useMutation({
+    mutationFn: async (said: Omit<Schemas['CorrectRequest'], 'revision'>) =>
+      finish(
+        body(await api.POST('/api/papers/{id}/parts', { ...at(id), body: { ...said, revision } })),
+        onWork,
+      ),
+    ...after,
+  })
+  const bringAgain = useMutation({
+    mutationFn: async (file: File) => {
+      const form = new FormData()
+      form.append('file', file)
+      form.append('revision', String(revision))
+      return finish(await sendForm<Work>(`/api/papers/${id}/file`, form), onWork)
+    },
+    ...after,
+  })
   const undo = useMutation({
     mutationFn: () => api.POST('/api/papers/{id}/undo', { ...at(id), body: { revision } }),
     ...after,
@@ -135,5 +152,5 @@ export function useSteps({ id, revision }: Paper, onWork: OnWork) {
     },
     ...after,
   })
-  return { putRight, stet, lift, undo, redo, handIn }
+  return { putRight, stet, lift, correct, bringAgain, undo, redo, handIn }
 }
