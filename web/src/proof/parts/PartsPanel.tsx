@@ -1,8 +1,5 @@
-import { useVirtualizer } from '@tanstack/react-virtual'
-import { type KeyboardEvent, type MouseEvent, useEffect, useMemo, useRef, useState } from 'react'
+import { type KeyboardEvent, type MouseEvent, useEffect, useMemo, useState } from 'react'
 import { type Block, isDoubtful, nameOf, ordered, type PartKind } from './useParts'
-
-const ROW = 44
 
 /** What a choice of blocks is to be taken for; no kind to have it told again. */
 export interface Said {
@@ -60,7 +57,7 @@ export function PartsPanel({
       <PartList rows={rows} chosen={chosen} onChoose={onChoose} />
       <Sayings
         key={chosen.join()}
-        blocks={blocks.filter((block) => chosen.includes(block.paragraph))}
+        blocks={chosen.flatMap((each) => blocks.find((block) => block.paragraph === each) ?? [])}
         kinds={kinds}
         busy={busy}
         onSay={onSay}
@@ -79,21 +76,14 @@ function PartList({
   chosen: number[]
   onChoose: (paragraphs: number[]) => void
 }) {
-  const list = useRef<HTMLDivElement>(null)
   const [at, setAt] = useState(0)
   const [from, setFrom] = useState(0)
-  const virtual = useVirtualizer({
-    count: rows.length,
-    getScrollElement: () => list.current,
-    estimateSize: () => ROW,
-    overscan: 8,
-  })
   const active = Math.min(at, rows.length - 1)
+  const here = rows[active]?.paragraph
   useEffect(() => {
-    if (active >= 0) {
-      virtual.scrollToIndex(active)
-    }
-  }, [virtual, active])
+    // Not every environment lays a page out.
+    document.getElementById(`part-${here}`)?.scrollIntoView?.({ block: 'nearest' })
+  }, [here])
 
   const paragraph = (index: number) => rows[index]?.paragraph ?? -1
   const span = (to: number) => {
@@ -152,7 +142,6 @@ function PartList({
   }
   return (
     <div
-      ref={list}
       role="listbox"
       aria-label="Paragraphs"
       aria-multiselectable="true"
@@ -161,44 +150,28 @@ function PartList({
       className="min-h-0 flex-1 overflow-y-auto max-md:h-[50vh]"
       onKeyDown={onKey}
     >
-      <div role="presentation" style={{ height: virtual.getTotalSize(), position: 'relative' }}>
-        {virtual.getVirtualItems().map((item) => {
-          const row = rows[item.index]
-          return (
-            row && (
-              <PartRow
-                key={row.paragraph}
-                block={row}
-                top={item.start}
-                chosen={chosen.includes(row.paragraph)}
-                active={item.index === active}
-                position={item.index + 1}
-                size={rows.length}
-                onClick={(event) => onClick(event, item.index)}
-              />
-            )
-          )
-        })}
-      </div>
+      {rows.map((row, index) => (
+        <PartRow
+          key={row.paragraph}
+          block={row}
+          chosen={chosen.includes(row.paragraph)}
+          active={index === active}
+          onClick={(event) => onClick(event, index)}
+        />
+      ))}
     </div>
   )
 }
 
 function PartRow({
   block,
-  top,
   chosen,
   active,
-  position,
-  size,
   onClick,
 }: {
   block: Block
-  top: number
   chosen: boolean
   active: boolean
-  position: number
-  size: number
   onClick: (event: MouseEvent) => void
 }) {
   const shade = chosen ? 'bg-base-200' : ''
@@ -210,10 +183,9 @@ function PartRow({
       role="option"
       tabIndex={-1}
       aria-selected={chosen}
-      aria-setsize={size}
-      aria-posinset={position}
-      className={`absolute inset-x-0 grid cursor-default grid-cols-[2.2rem_1fr_auto] items-center gap-x-2 border-b border-rule px-4 select-none ${shade} ${active ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
-      style={{ height: ROW, transform: `translateY(${top}px)` }}
+      className={`grid h-11 cursor-default grid-cols-[2.2rem_1fr_auto] items-center gap-x-2 border-b border-rule px-4 select-none ${shade} ${active ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
+      // Rows out of sight are not drawn.
+      style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 44px' }}
       onClick={onClick}
     >
       <span className="text-right text-[13px] text-soft tabular-nums">
