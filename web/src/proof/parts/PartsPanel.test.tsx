@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react'
 import { useState } from 'react'
-import { afterEach, expect, test, vi } from 'vitest'
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { PartsPanel, type Said } from './PartsPanel'
 import type { Block } from './useParts'
 
@@ -28,6 +28,10 @@ const KINDS = [
   { id: 'paragraph', name: 'Paragraph' },
 ]
 
+beforeEach(() => {
+  // Nothing is laid out here.
+  Element.prototype.scrollIntoView = vi.fn()
+})
 afterEach(cleanup)
 
 function Panel({ onSay }: { onSay: (said: Said) => void }) {

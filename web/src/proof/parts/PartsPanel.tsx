@@ -81,8 +81,7 @@ function PartList({
   const active = Math.min(at, rows.length - 1)
   const here = rows[active]?.paragraph
   useEffect(() => {
-    // Not every environment lays a page out.
-    document.getElementById(`part-${here}`)?.scrollIntoView?.({ block: 'nearest' })
+    document.getElementById(`part-${here}`)?.scrollIntoView({ block: 'nearest' })
   }, [here])
 
   const paragraph = (index: number) => rows[index]?.paragraph ?? -1
@@ -174,7 +173,7 @@ function PartRow({
   active: boolean
   onClick: (event: MouseEvent) => void
 }) {
-  const shade = chosen ? 'bg-base-200' : ''
+  const shade = chosen ? 'border-l-4 border-l-primary bg-base-200 pl-3' : 'pl-4'
   return (
     // Keys are the list box's own.
     // eslint-disable-next-line jsx-a11y/click-events-have-key-events
@@ -183,7 +182,7 @@ function PartRow({
       role="option"
       tabIndex={-1}
       aria-selected={chosen}
-      className={`grid h-11 cursor-default grid-cols-[2.2rem_1fr_auto] items-center gap-x-2 border-b border-rule px-4 select-none ${shade} ${active ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
+      className={`grid h-11 cursor-default grid-cols-[2.2rem_1fr_auto] items-center gap-x-2 border-b border-rule pr-4 select-none ${shade} ${active ? 'outline-2 -outline-offset-2 outline-primary' : ''}`}
       // Rows out of sight are not drawn.
       style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 44px' }}
       onClick={onClick}

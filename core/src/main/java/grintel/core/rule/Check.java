@@ -31,6 +31,7 @@ public final class Check<S> {
     private final String quantity;
     private Function<S, @Nullable Measure> measure = subject -> null;
     private @Nullable Measure asked;
+    private Function<S, @Nullable Measure> askedOf = subject -> asked;
     private BiPredicate<S, Measure> meets = (subject, is) -> false;
     private FixClass fixClass = FixClass.NONE;
     private Function<S, FixClass> classOf = subject -> fixClass;
@@ -53,6 +54,12 @@ public final class Check<S> {
 
     public Check<S> asks(Measure required) {
         asked = required;
+        return this;
+    }
+
+    /** Where each subject is asked for something of its own. */
+    public Check<S> asksOf(Function<S, @Nullable Measure> required) {
+        askedOf = required;
         return this;
     }
 
@@ -125,32 +132,41 @@ public final class Check<S> {
 
     /** The readings: met, or one for each measure that is off. */
     public List<Reading> readings() {
-        Measure required = asked;
-        if (required == null) {
-            throw new IllegalStateException(rule + " does not say what it asks");
-        }
         Map<String, Group<S>> off = new LinkedHashMap<>();
         Map<Measure, Integer> met = new LinkedHashMap<>();
+        Map<Measure, Measure> metAsked = new HashMap<>();
         int number = 0;
         for (S subject : subjects.all()) {
             Measure is = measure.apply(subject);
             if (is == null) {
                 continue;
             }
+            Measure required = said(askedOf.apply(subject));
             if (is.meets(required) || meets.test(subject, is)) {
                 met.merge(is, 1, Integer::sum);
+                metAsked.putIfAbsent(is, required);
             } else {
                 String key = apart ? "" + number++ : is.canonical();
-                off.computeIfAbsent(key, value -> new Group<>(is)).subjects.add(subject);
+                off.computeIfAbsent(key, value -> new Group<>(is, required))
+                        .subjects
+                        .add(subject);
             }
         }
         if (!off.isEmpty()) {
-            return findings(off.values(), required);
+            return findings(off.values());
         }
         if (met.isEmpty()) {
-            return metIfNone ? List.of(Reading.met(rule, quantity, required, required)) : List.of();
+            return metIfNone ? List.of(Reading.met(rule, quantity, said(asked), said(asked))) : List.of();
         }
-        return List.of(Reading.met(rule, quantity, most(met), required));
+        Measure most = most(met);
+        return List.of(Reading.met(rule, quantity, most, said(metAsked.get(most))));
+    }
+
+    private Measure said(@Nullable Measure required) {
+        if (required == null) {
+            throw new IllegalStateException(rule + " does not say what it asks");
+        }
+        return required;
     }
 
     private static Measure most(Map<Measure, Integer> counts) {
@@ -163,7 +179,7 @@ public final class Check<S> {
         return most;
     }
 
-    private List<Reading> findings(Iterable<Group<S>> groups, Measure required) {
+    private List<Reading> findings(Iterable<Group<S>> groups) {
         List<S> all = new ArrayList<>();
         groups.forEach(group -> all.addAll(group.subjects));
         List<String> anchors = subjects.anchors(all);
@@ -181,7 +197,7 @@ public final class Check<S> {
                     rule,
                     quantity,
                     group.is,
-                    required,
+                    group.asked,
                     apart ? spots.get(0).anchor() : "",
                     spots,
                     chosen -> mend(chosen, byAnchor, chosen.size() == group.subjects.size())));
@@ -206,10 +222,12 @@ public final class Check<S> {
 
     private static final class Group<S> {
         private final Measure is;
+        private final Measure asked;
         private final List<S> subjects = new ArrayList<>();
 
-        Group(Measure is) {
+        Group(Measure is, Measure asked) {
             this.is = is;
+            this.asked = asked;
         }
     }
 }

@@ -76,7 +76,8 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
                 "italic",
                 "upright"));
         String line = underlined ? "single" : "none";
-        out.addAll(typed(
+        // That a plain line is neither underlined nor in capitals is worth no word.
+        out.addAll(notable(typed(
                 rule,
                 lines,
                 told,
@@ -85,8 +86,8 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
                 CharacterProperties.UNDERLINE,
                 line,
                 "underlined",
-                "not-underlined"));
-        out.addAll(typed(
+                "not-underlined")));
+        out.addAll(notable(typed(
                 rule,
                 lines,
                 told,
@@ -95,8 +96,12 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
                 CharacterProperties.CAPITALS,
                 false,
                 "capitals",
-                "as-typed"));
+                "as-typed")));
         return out;
+    }
+
+    private List<Reading> notable(List<Reading> readings) {
+        return underlined ? readings : readings.stream().filter(Reading::off).toList();
     }
 
     private static boolean isBold(Formatting format) {

@@ -22,35 +22,20 @@ public final class Recased {
      * @param caser a line in that case, given which words are to be kept as they are; as long as the line
      */
     public static List<Reading> readings(
-            String rule, Examination exam, Subjects<Stretch> lines, BiFunction<String, IntPredicate, String> caser) {
-        List<Reading> out = new ArrayList<>();
-        Reading met = null;
-        for (Stretch line : lines.all()) {
-            String is = line.characters();
-            String asked = caser.apply(is, slanted(line));
-            List<Reading> read = exam.stretches(List.of(line))
-                    .check(rule, "case")
-                    .measure(each -> new Measure.Quote(shown(is)))
-                    .asks(new Measure.Quote(shown(asked)))
-                    .eachApart()
-                    .fix(FixClass.ASK, (off, cause) -> edits(line, is, asked))
-                    .readings();
-            for (Reading reading : read) {
-                if (reading.off()) {
-                    out.add(reading);
-                } else {
-                    met = met == null ? reading : met;
-                }
-            }
-        }
-        if (out.isEmpty() && met != null) {
-            out.add(met);
-        }
-        return out;
+            String rule, Subjects<Stretch> lines, BiFunction<String, IntPredicate, String> caser) {
+        return lines.check(rule, "case")
+                .measure(line -> shown(line.characters()))
+                .asksOf(line -> shown(caser.apply(line.characters(), slanted(line))))
+                .fix(
+                        FixClass.ASK,
+                        (off, cause) -> off.stream()
+                                .flatMap(line -> edits(line, caser.apply(line.characters(), slanted(line))).stream())
+                                .toList())
+                .readings();
     }
 
-    private static String shown(String text) {
-        return Quotes.plain(text);
+    private static Measure shown(String text) {
+        return new Measure.Quote(Quotes.plain(text));
     }
 
     /** Words in a slant that the line as a whole does not have are titles or names, and keep their case. */
@@ -75,7 +60,8 @@ public final class Recased {
         return format.get(CharacterProperties.ITALIC);
     }
 
-    private static List<Edit> edits(Stretch line, String is, String asked) {
+    private static List<Edit> edits(Stretch line, String asked) {
+        String is = line.characters();
         List<Edit> out = new ArrayList<>();
         Paragraph paragraph = line.paragraph();
         int at = 0;

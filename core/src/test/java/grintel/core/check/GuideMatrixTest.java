@@ -8,6 +8,7 @@ import grintel.core.edit.WordLedger;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
 import grintel.core.rule.Reading;
@@ -41,8 +42,18 @@ class GuideMatrixTest {
                         .map(fault -> Arguments.of(guide.id(), fault.name(), fault)));
     }
 
-    /** Where the first page has a header of its own, a fault of one of the two is one of both. */
+    /**
+     * Where the first page has a header of its own, a fault of one of the two is one of both; and where no date is asked
+     * for, it has no form.
+     */
     private static boolean applies(Fault fault, Guide guide) {
+        boolean dateless = guide.ask("opening.title-page-parts").isAsked()
+                && !guide.ask("opening.title-page-parts")
+                        .get(OpeningDemands.PARTS)
+                        .contains(OpeningDemands.Element.DATE);
+        if (dateless && fault.rule().equals("opening.date-form")) {
+            return false;
+        }
         return !guide.id().equals("apa-6")
                 || !fault.rule().equals("running-head.first-page")
                         && !fault.rule().equals("running-head.text");
@@ -83,7 +94,9 @@ class GuideMatrixTest {
             report.findings().forEach(finding -> everyFixChangesWhatItDeclares(paper, finding));
             PutRight.Result<PaperFile> result = PutRight.run(
                     new PaperFile(paper), specimen.brief(), (finding, spot) -> true, LayoutLimits.within(20));
-            assertThat(result.report().findings()).as("%s, put right", content).isEmpty();
+            assertThat(result.report().findings())
+                    .as("%s, put right", content)
+                    .noneMatch(finding -> finding.fixClass() != FixClass.NONE);
             assertThat(result.leftOut()).isEmpty();
         }
     }

@@ -28,7 +28,7 @@ class OpeningHeadingBlockRuleTest {
                 .left("9 October 2026")
                 .line("Lamps on the Low Canal")
                 .rule(RULE)
-                .isOff("the course is missing", "there")
+                .isOff("the course is missing", "all there")
                 .isAsked()
                 .andNothingElseIsOff()
                 .putRight();

@@ -20,11 +20,11 @@ class OpeningTitlePagePartsRuleTest {
                 .line("LIT 214: Novels of the Canals")
                 .line("Dr. Ilse Tamberg")
                 .over(TITLE);
-        RuleCase unknown = without.rule(RULE).isOff("the date is missing", "there");
+        RuleCase unknown = without.rule(RULE).isOff("the date is missing", "all there");
         unknown.isForTheWriter();
         without.facts("{date: 2026-10-09}")
                 .rule(RULE)
-                .isOff("the date is missing", "there")
+                .isOff("the date is missing", "all there")
                 .isAsked()
                 .putRight();
     }

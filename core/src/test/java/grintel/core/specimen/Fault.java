@@ -132,5 +132,58 @@ public record Fault(String name, String rule, Consumer<Specimen> lay) {
             new Fault("a first page of its own", "running-head.first-page", s -> {
                 s.section.set(SectionProperties.FIRST_PAGE_DIFFERS, true);
                 s.more = paper -> paper.header(Variant.FIRST, line -> line.text("Draft"));
-            }));
+            }),
+            new Fault(
+                    "a title off the middle",
+                    "opening.title-form",
+                    s -> s.title = line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720)),
+            new Fault(
+                    "an underlined title",
+                    "opening.title-form",
+                    s -> s.titleType = PropertySet.of(CharacterProperties.UNDERLINE, "single")),
+            new Fault("a title in another case", "opening.title-case", s -> s.titleWords = "Lamps On The Low Canal"),
+            new Fault("a date in numbers", "opening.date-form", s -> s.date = "2026-10-09"),
+            new Fault(
+                    "a dash of two hyphens",
+                    "text.dashes",
+                    s -> s.second = line -> line.text("The lamp--lit--is dear. ")),
+            new Fault(
+                    "a long quotation in the text",
+                    "text.quotation-long",
+                    s -> s.second = line -> line.text("He says, “" + Specimen.PROSE + " " + Specimen.PROSE + " "
+                            + Specimen.PROSE + "” and so on. ")),
+            new Fault(
+                    "a sign for letters",
+                    "text.mangled-marks",
+                    s -> s.second = line -> line.text("First (a), then ©. ")),
+            new Fault("a list of sources of another name", "sources.label", s -> s.sourcesLabel = "Literature Cited"),
+            new Fault(
+                    "a label at the margin",
+                    "sources.label",
+                    s -> s.label = line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.LEFT)),
+            new Fault("sources that follow the text", "sources.new-page", s -> s.runOnSources = true),
+            new Fault("sources upside down", "sources.order", s -> s.upsideDown = true),
+            new Fault(
+                    "entries without hanging indent",
+                    "sources.hanging",
+                    s -> s.entry = line ->
+                            line.set(ParagraphProperties.INDENT_LEFT, 0).set(ParagraphProperties.INDENT_FIRST_LINE, 0)),
+            new Fault(
+                    "entries too close",
+                    "sources.spacing",
+                    s -> s.entry = line -> line.set(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.3))),
+            new Fault("titles not slanted", "sources.italics", s -> s.entryTitle = PropertySet.empty()),
+            new Fault(
+                    "a placeholder",
+                    "hand-in.placeholders",
+                    s -> s.second = line -> line.text("As [insert source] says. ")),
+            new Fault(
+                    "hidden words",
+                    "hand-in.hidden",
+                    s -> s.second = line -> line.text("Not this. ", PropertySet.of(CharacterProperties.HIDDEN, true))),
+            new Fault(
+                    "a page with nothing on it",
+                    "hand-in.blank-pages",
+                    s -> s.between =
+                            paper -> paper.paragraph(line -> line.pageBreak()).paragraph(line -> line.pageBreak())));
 }

@@ -75,6 +75,21 @@ public final class Specimen {
     /** What stands before the text in place of the opening in form. */
     public @Nullable Consumer<PaperBuilder> opening;
 
+    /** What is set of the title on top of its form. */
+    public Consumer<ParagraphBuilder> title = line -> {};
+
+    public PropertySet titleType = PLAIN;
+    public String titleWords = TITLE;
+    /** The date, where it is not in form. */
+    public @Nullable String date;
+    /** The label of the list of sources, where it is not in form, and what is set of it. */
+    public @Nullable String sourcesLabel;
+
+    public Consumer<ParagraphBuilder> label = line -> {};
+    public Consumer<ParagraphBuilder> entry = line -> {};
+    public PropertySet entryTitle = PropertySet.of(CharacterProperties.ITALIC, true);
+    public boolean runOnSources;
+    public boolean upsideDown;
     public boolean pushSources;
     /** Whether the next paragraph of text starts a page. */
     private boolean opens;
@@ -246,17 +261,22 @@ public final class Specimen {
             int drop = first ? 1656 : 0;
             int gap = title && guide.ask("opening.title-gap").isAsked() ? 552 : 0;
             first = false;
-            out.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
-                    .set(ParagraphProperties.SPACE_BEFORE, drop)
-                    .set(ParagraphProperties.SPACE_AFTER, gap)
-                    .text(words(part), title && bold == Boldness.BOLD ? bold(true) : PLAIN));
+            out.paragraph(line -> {
+                line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                        .set(ParagraphProperties.SPACE_BEFORE, drop)
+                        .set(ParagraphProperties.SPACE_AFTER, gap);
+                if (title) {
+                    this.title.accept(line);
+                }
+                line.text(words(part), title ? titleType(bold) : PLAIN);
+            });
         }
         if (guide.ask("opening.abstract").isAsked()) {
             centred("Abstract", guide.ask("opening.abstract").get(OpeningDemands.LABEL_BOLD), true);
             abstractText();
         }
         if (guide.ask("opening.text-title").isAsked()) {
-            centred(TITLE, bold, true);
+            title(bold, true);
         } else {
             opens = true;
         }
@@ -274,7 +294,7 @@ public final class Specimen {
 
     private String words(Element part) {
         return switch (part) {
-            case TITLE -> TITLE;
+            case TITLE -> titleWords;
             case AUTHOR -> "Marit Solvane";
             case INSTITUTION -> "Brackwater College";
             case DEPARTMENT -> "Department of Letters";
@@ -284,9 +304,12 @@ public final class Specimen {
             case INSTRUCTOR -> "Dr. Ilse Tamberg";
             case ASSIGNMENT -> "Second Essay";
             case DATE ->
-                guide.ask("opening.date-form").get(OpeningDemands.ORDER) == OpeningDemands.DateOrder.DAY_MONTH_YEAR
-                        ? "9 October 2026"
-                        : "October 9, 2026";
+                date != null
+                        ? date
+                        : guide.ask("opening.date-form").get(OpeningDemands.ORDER)
+                                        == OpeningDemands.DateOrder.DAY_MONTH_YEAR
+                                ? "9 October 2026"
+                                : "October 9, 2026";
             case AUTHOR_NOTE -> "";
         };
     }
@@ -295,7 +318,22 @@ public final class Specimen {
         for (Element part : guide.ask("opening.heading-block").get(OpeningDemands.LINES)) {
             out.paragraph(words(part));
         }
-        centred(TITLE, Boldness.PLAIN, false);
+        title(Boldness.PLAIN, false);
+    }
+
+    private PropertySet titleType(Boldness bold) {
+        return titleType.over(bold == Boldness.BOLD ? bold(true) : PLAIN);
+    }
+
+    private void title(Boldness bold, boolean newPage) {
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+            if (newPage) {
+                line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
+            }
+            title.accept(line);
+            line.text(titleWords, titleType(bold));
+        });
     }
 
     private void centred(String text, Boldness bold, boolean newPage) {
@@ -474,10 +512,22 @@ public final class Specimen {
         for (int i = 0; pushSources && i < 12; i++) {
             out.paragraph("");
         }
-        centred(label, bold, !pushSources);
+        out.paragraph(line -> {
+            line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+            if (!pushSources && !runOnSources) {
+                line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true);
+            }
+            this.label.accept(line);
+            line.text(sourcesLabel == null ? label : sourcesLabel, bold == Boldness.BOLD ? bold(true) : PLAIN);
+        });
         boolean dated = label.equals("References");
-        entry("Keel, J. R." + (dated ? " (2016)." : ""), "Bells of the Northern Harbours", dated ? "." : ", 2016.");
-        entry("Verholt, A." + (dated ? " (2004)." : ""), "The Weir Ledger", dated ? "." : ", 2004.");
+        Runnable keel = () -> entry(
+                "Keel, J. R." + (dated ? " (2016)." : ""),
+                "Bells of the Northern Harbours and of the Islands That Lie before Them",
+                dated ? "." : ", 2016.");
+        Runnable verholt =
+                () -> entry("Verholt, A." + (dated ? " (2004)." : ""), "The Weir Ledger", dated ? "." : ", 2004.");
+        (upsideDown ? List.of(verholt, keel) : List.of(keel, verholt)).forEach(Runnable::run);
     }
 
     private void entry(String names, String title, String end) {
@@ -489,9 +539,8 @@ public final class Specimen {
             if (apart) {
                 line.set(ParagraphProperties.SPACE_AFTER, 240);
             }
-            line.text(names + " ")
-                    .text(title, PropertySet.of(CharacterProperties.ITALIC, true))
-                    .text(". Tidewrack Press" + end);
+            entry.accept(line);
+            line.text(names + " ").text(title, entryTitle).text(". Tidewrack Press" + end);
         });
     }
 

@@ -40,11 +40,11 @@ public final class HeadingsCaseRule implements Rule {
             }
         }
         List<Reading> out = new ArrayList<>(
-                Recased.readings(id(), exam, exam.stretches(titles), (line, kept) -> TitleCase.of(line, style, kept)));
+                Recased.readings(id(), exam.stretches(titles), (line, kept) -> TitleCase.of(line, style, kept)));
         if (!sentences.isEmpty()) {
             Set<String> small = smallWords(exam);
             out.addAll(Recased.readings(
-                    id(), exam, exam.stretches(sentences), (line, kept) -> SentenceCase.of(line, small, kept)));
+                    id(), exam.stretches(sentences), (line, kept) -> SentenceCase.of(line, small, kept)));
         }
         return out;
     }

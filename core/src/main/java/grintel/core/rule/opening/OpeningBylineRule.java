@@ -24,19 +24,20 @@ public final class OpeningBylineRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Reading> out = new ArrayList<>();
-        for (Paragraph paragraph : exam.parts().paragraphs(PartKind.AUTHOR)) {
-            VisibleText visible = VisibleText.of(paragraph);
-            String text = visible.text().strip();
-            out.addAll(exam.paragraphs(List.of(paragraph))
-                    .check(id(), "byline")
-                    .measure(line -> new Measure.Quote(text))
-                    .asks(new Measure.Quote(Degrees.without(text)))
-                    .eachApart()
-                    .fix(FixClass.ASK, (off, cause) -> withoutExtras(visible))
-                    .readings());
-        }
-        return out;
+        return exam.paragraphs(exam.parts().paragraphs(PartKind.AUTHOR))
+                .check(id(), "byline")
+                .measure(line -> new Measure.Quote(text(line)))
+                .asksOf(line -> new Measure.Quote(Degrees.without(text(line))))
+                .fix(
+                        FixClass.ASK,
+                        (off, cause) -> off.stream()
+                                .flatMap(line -> withoutExtras(VisibleText.of(line)).stream())
+                                .toList())
+                .readings();
+    }
+
+    private static String text(Paragraph line) {
+        return VisibleText.of(line).text().strip();
     }
 
     private static List<Edit> withoutExtras(VisibleText visible) {

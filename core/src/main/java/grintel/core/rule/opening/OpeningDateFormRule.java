@@ -15,8 +15,8 @@ import grintel.core.rule.Rule;
 import grintel.core.structure.PartKind;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** The date in the order the guide asks for, its month spelled out. Two numbers that may be either are the writer's work. */
@@ -29,36 +29,23 @@ public final class OpeningDateFormRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         DateOrder order = ask.get(OpeningDemands.ORDER);
-        List<Reading> out = new ArrayList<>();
-        for (Paragraph paragraph : exam.parts().paragraphs(PartKind.DATE)) {
-            VisibleText visible = VisibleText.of(paragraph);
-            Dates.Found found = Dates.find(visible.text());
-            if (found != null) {
-                out.addAll(read(exam, paragraph, visible, found, order));
-            }
-        }
-        return out;
-    }
-
-    private List<Reading> read(
-            Examination exam, Paragraph paragraph, VisibleText visible, Dates.Found found, DateOrder order) {
-        String words = visible.text().substring(found.from(), found.to());
-        LocalDate date = found.date() == null ? known(exam) : found.date();
-        boolean written = found.date() != null && Dates.isWritten(words, found.date(), order);
-        Measure asked = written
-                ? new Measure.Quote(words)
-                : date == null ? Measure.word(order.id()) : new Measure.Quote(Dates.write(date, order));
-        return exam.paragraphs(List.of(paragraph))
+        LocalDate known = known(exam);
+        return exam.paragraphs(exam.parts().paragraphs(PartKind.DATE))
+                .each(
+                        paragraph -> Written.in(paragraph, known),
+                        written -> exam.place(written.paragraph),
+                        written -> exam.identity(written.paragraph))
                 .check(id(), "date")
-                .measure(line -> new Measure.Quote(words))
-                .asks(asked)
+                .measure(written -> new Measure.Quote(written.words()))
+                .asksOf(written -> written.asked(order))
                 .fix(
                         FixClass.APPARATUS,
-                        (off, cause) -> date == null
-                                ? List.of()
-                                : List.of(Edit.ReplaceText.words(
-                                        visible.range(found.from(), found.to()), Dates.write(date, order))))
-                .fixable(line -> date != null)
+                        (off, cause) -> off.stream()
+                                .<Edit>map(written -> Edit.ReplaceText.words(
+                                        written.visible.range(written.found.from(), written.found.to()),
+                                        Dates.write(Objects.requireNonNull(written.date), order)))
+                                .toList())
+                .fixable(written -> written.date != null)
                 .readings();
     }
 
@@ -69,6 +56,36 @@ public final class OpeningDateFormRule implements Rule {
             return fact == null ? null : LocalDate.parse(fact);
         } catch (DateTimeParseException e) {
             return null;
+        }
+    }
+
+    /**
+     * A date in a line.
+     *
+     * @param date the day that is meant, from the line or the facts; null where neither tells
+     */
+    private record Written(
+            Paragraph paragraph,
+            VisibleText visible,
+            Dates.Found found,
+            @Nullable LocalDate date) {
+        static List<Written> in(Paragraph paragraph, @Nullable LocalDate known) {
+            VisibleText visible = VisibleText.of(paragraph);
+            Dates.Found found = Dates.find(visible.text());
+            return found == null
+                    ? List.of()
+                    : List.of(new Written(paragraph, visible, found, found.date() == null ? known : found.date()));
+        }
+
+        String words() {
+            return visible.text().substring(found.from(), found.to());
+        }
+
+        Measure asked(DateOrder order) {
+            if (found.date() != null && Dates.isWritten(words(), found.date(), order)) {
+                return new Measure.Quote(words());
+            }
+            return date == null ? Measure.word(order.id()) : new Measure.Quote(Dates.write(date, order));
         }
     }
 }

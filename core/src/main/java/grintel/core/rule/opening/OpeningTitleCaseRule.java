@@ -20,6 +20,6 @@ public final class OpeningTitleCaseRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         CaseStyle style = ask.get(OpeningDemands.CASE_STYLE);
-        return Recased.readings(id(), exam, Titles.lines(exam), (title, kept) -> TitleCase.of(title, style, kept));
+        return Recased.readings(id(), Titles.lines(exam), (title, kept) -> TitleCase.of(title, style, kept));
     }
 }

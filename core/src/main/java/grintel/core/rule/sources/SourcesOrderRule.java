@@ -51,24 +51,26 @@ public final class SourcesOrderRule implements Rule {
         if (filing.astray.isEmpty()) {
             return List.of(Reading.met(id(), "order", IN_PLACE, IN_PLACE));
         }
-        List<Reading> out = new ArrayList<>();
-        for (Unit unit : filing.astray) {
-            Unit before = filing.before(unit);
-            Measure asked = before == null
-                    ? Measure.word("first")
-                    : new Measure.Phrase(
-                            "filed-after",
-                            new Measure.Quote(Quotes.first(before.first().text())));
-            out.addAll(exam.paragraphs(List.of(unit.first()))
-                    .check(id(), "order")
-                    .measure(paragraph -> new Measure.Quote(Quotes.first(paragraph.text())))
-                    .asks(asked)
-                    .eachApart()
-                    .fix(FixClass.APPARATUS, (off, cause) -> filing.moves(unit))
-                    .fixable(paragraph -> unit.isMovable())
-                    .readings());
-        }
-        return out;
+        return exam.whole()
+                .each(paper -> filing.astray, unit -> exam.place(unit.first()), unit -> exam.identity(unit.first()))
+                .check(id(), "order")
+                .measure(unit -> quote(unit))
+                .asksOf(unit -> {
+                    Unit before = filing.before(unit);
+                    return before == null ? Measure.word("first") : new Measure.Phrase("filed-after", quote(before));
+                })
+                .fix(
+                        FixClass.APPARATUS,
+                        (off, cause) -> off.stream()
+                                .flatMap(unit -> filing.moves(unit).stream())
+                                .distinct()
+                                .toList())
+                .fixable(Unit::isMovable)
+                .readings();
+    }
+
+    private static Measure quote(Unit unit) {
+        return new Measure.Quote(Quotes.first(unit.first().text()));
     }
 
     /**
