@@ -7,7 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
@@ -18,8 +20,14 @@ import tools.jackson.core.util.DefaultPrettyPrinter;
 /** Writes how guides and house rules are written: their schemas and the table of values. The build calls it. */
 @Command(name = "guide-documents", hidden = true)
 final class GuideDocumentsCommand implements Callable<Integer> {
+    private static final String START = "<!-- rules: written by the build -->";
+    private static final String END = "<!-- end of rules -->";
+
     @Parameters(index = "0", paramLabel = "FOLDER")
     private Path folder = Path.of("");
+
+    @Option(names = "--readme", paramLabel = "FILE", description = "a file whose table of rules is kept current")
+    private @Nullable Path readme;
 
     @Override
     public Integer call() throws IOException {
@@ -30,7 +38,20 @@ final class GuideDocumentsCommand implements Callable<Integer> {
                 Files.writeString(file, document.getValue());
             }
         }
+        if (readme != null) {
+            Files.writeString(readme, withRules(Files.readString(readme)));
+        }
         return Main.DONE;
+    }
+
+    /** A text with the table of rules between its two marks. */
+    static String withRules(String text) {
+        int from = text.indexOf(START);
+        int to = text.indexOf(END);
+        if (from < 0 || to < from) {
+            throw new IllegalStateException("There is no place for the table of rules");
+        }
+        return text.substring(0, from + START.length()) + "\n\n" + RuleTable.markdown() + "\n" + text.substring(to);
     }
 
     /** The documents by file name. */

@@ -222,5 +222,10 @@ class CommandLineTest {
                 .forEach((name, text) -> assertThat(Path.of("../docs/guides", name))
                         .as("run ./grintel documents")
                         .hasContent(text));
+        assertThat(Path.of("../README.md"))
+                .as("run ./grintel documents")
+                .content()
+                .satisfies(text ->
+                        assertThat(GuideDocumentsCommand.withRules(text)).isEqualTo(text));
     }
 }

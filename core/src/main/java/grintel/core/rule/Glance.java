@@ -17,6 +17,23 @@ public final class Glance {
         return false;
     }
 
+    /** Whether two spaces stand side by side in a paragraph, in one run or where two meet. */
+    public static boolean holdsTwoSpaces(Paragraph paragraph) {
+        boolean before = false;
+        for (Inline inline : paragraph.inlines()) {
+            if (inline instanceof Inline.Text text && !text.text().isEmpty()) {
+                String words = text.text();
+                if (before && words.charAt(0) == ' ' || words.contains("  ")) {
+                    return true;
+                }
+                before = words.charAt(words.length() - 1) == ' ';
+            } else if (inline.length() > 0) {
+                before = false;
+            }
+        }
+        return false;
+    }
+
     private static boolean holdsAny(String text, String characters) {
         for (int i = 0; i < characters.length(); i++) {
             if (text.indexOf(characters.charAt(i)) >= 0) {

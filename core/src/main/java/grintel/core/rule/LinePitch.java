@@ -35,8 +35,8 @@ public final class LinePitch {
                 .check(rule, "line")
                 .measure(paragraph -> new Measure.Lines(lines(paragraph)))
                 .asks(new Measure.Lines(multiple))
-                .metWhen(
-                        (paragraph, is) -> isWithin(lines(paragraph), multiple) || isExactMultiple(paragraph, multiple))
+                .metWhen((paragraph, is) ->
+                        isWithin(((Measure.Lines) is).lines(), multiple) || isExactMultiple(paragraph, multiple))
                 .fix((off, cause) -> cause.set(
                         Cause.paragraphs(off),
                         ParagraphProperties.LINE_SPACING,

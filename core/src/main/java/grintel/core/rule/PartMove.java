@@ -16,11 +16,12 @@ public final class PartMove {
     /** The readings of a rule that asks where parts of a kind stand; none where the paper has no list of sources. */
     public static List<Reading> readings(
             String rule, String quantity, Examination exam, PartKind kind, Place asked, FixClass fix) {
-        List<Part> sources = exam.parts().root().all(PartKind.SOURCES);
-        List<Part> parts = sources.isEmpty() ? List.of() : exam.parts().root().all(kind);
-        if (parts.isEmpty()) {
+        // The tree of all parts is built only where there is something to look for.
+        if (exam.parts().index(label(kind), 0) < 0 || exam.parts().index(PartKind.SOURCES_LABEL, 0) < 0) {
             return List.of();
         }
+        List<Part> sources = exam.parts().root().all(PartKind.SOURCES);
+        List<Part> parts = exam.parts().root().all(kind);
         Part list = sources.get(0);
         return exam.whole()
                 .each(paper -> parts, part -> exam.place(first(exam, part)), part -> exam.identity(first(exam, part)))
@@ -37,6 +38,10 @@ public final class PartMove {
                                 .toList())
                 .fixable(part -> isMovable(exam, part) && isMovable(exam, list))
                 .readings();
+    }
+
+    private static PartKind label(PartKind kind) {
+        return kind == PartKind.APPENDIX ? PartKind.APPENDIX_LABEL : PartKind.NOTES_LABEL;
     }
 
     private static Paragraph first(Examination exam, Part part) {

@@ -8,7 +8,6 @@ import grintel.core.edit.WordLedger;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
-import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
 import grintel.core.rule.Reading;
@@ -38,25 +37,8 @@ class GuideMatrixTest {
     static Stream<Arguments> faults() {
         return Guides.all().stream()
                 .flatMap(guide -> Fault.ALL.stream()
-                        .filter(fault -> guide.ask(fault.rule()).isAsked() && applies(fault, guide))
+                        .filter(fault -> guide.ask(fault.rule()).isAsked() && fault.appliesTo(guide))
                         .map(fault -> Arguments.of(guide.id(), fault.name(), fault)));
-    }
-
-    /**
-     * Where the first page has a header of its own, a fault of one of the two is one of both; and where no date is asked
-     * for, it has no form.
-     */
-    private static boolean applies(Fault fault, Guide guide) {
-        boolean dateless = guide.ask("opening.title-page-parts").isAsked()
-                && !guide.ask("opening.title-page-parts")
-                        .get(OpeningDemands.PARTS)
-                        .contains(OpeningDemands.Element.DATE);
-        if (dateless && fault.rule().equals("opening.date-form")) {
-            return false;
-        }
-        return !guide.id().equals("apa-6")
-                || !fault.rule().equals("running-head.first-page")
-                        && !fault.rule().equals("running-head.text");
     }
 
     private static Report examine(Specimen specimen, Paper paper) {

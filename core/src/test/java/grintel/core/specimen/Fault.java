@@ -1,5 +1,7 @@
 package grintel.core.specimen;
 
+import grintel.core.guide.Guide;
+import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Colour;
 import grintel.core.paper.LineSpacing;
@@ -186,4 +188,18 @@ public record Fault(String name, String rule, Consumer<Specimen> lay) {
                     "hand-in.blank-pages",
                     s -> s.between =
                             paper -> paper.paragraph(line -> line.pageBreak()).paragraph(line -> line.pageBreak())));
+
+    /**
+     * Whether it is a fault of its rule alone in a guide's form. Where the first page has a header of its own, a fault of
+     * one of the two is one of both; where no date is asked for, it has no form.
+     */
+    public boolean appliesTo(Guide guide) {
+        boolean dateless = guide.ask("opening.title-page-parts").isAsked()
+                && !guide.ask("opening.title-page-parts")
+                        .get(OpeningDemands.PARTS)
+                        .contains(OpeningDemands.Element.DATE);
+        boolean twoHeaders = guide.id().equals("apa-6")
+                && (rule.equals("running-head.first-page") || rule.equals("running-head.text"));
+        return !twoHeaders && !(dateless && rule.equals("opening.date-form"));
+    }
 }

@@ -87,11 +87,14 @@ public final class RawDocx {
         return part("word/" + kind + ".xml", "<" + root + " xmlns:w=\"" + namespace + "\">" + xml + "</" + root + ">");
     }
 
-    private void relate(String kind, String target) {
-        relationships.append("<Relationship Id=\"rId" + ++ids
+    /** Names a part in the document's relationships and gives the id it has there. */
+    String relate(String kind, String target) {
+        String id = "rId" + ++ids;
+        relationships.append("<Relationship Id=\"" + id
                 + "\" Type=\"http://schemas.openxmlformats.org/officeDocument/2006/relationships/" + kind
                 + "\" Target=\""
                 + target + "\"/>");
+        return id;
     }
 
     public byte[] build() {

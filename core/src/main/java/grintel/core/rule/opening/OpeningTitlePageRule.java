@@ -39,7 +39,6 @@ public final class OpeningTitlePageRule implements Rule {
         boolean there = exam.parts().hasTitlePage();
         boolean known = exam.parts().index(PartKind.TITLE, 0) >= 0;
         return exam.whole()
-                .filter(paper -> paper.words() > 0)
                 .check(id(), "page")
                 .measure(paper -> Measure.word(there ? "a-title-page" : "no-title-page"))
                 .asks(Measure.word(asked ? "a-title-page" : "no-title-page"))

@@ -5,6 +5,7 @@ import grintel.core.guide.Ask;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
+import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -51,7 +52,7 @@ public final class SpacingSentenceGapRule implements Rule {
     }
 
     private static List<Gap> gaps(Paragraph paragraph) {
-        if (!paragraph.text().contains("  ")) {
+        if (!Glance.holdsTwoSpaces(paragraph)) {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);

@@ -99,7 +99,7 @@ public final class TextDashesRule implements Rule {
     }
 
     private static List<At> ranges(Paragraph paragraph) {
-        if (!Glance.holdsAny(paragraph, "-–")) {
+        if (!Glance.holdsAny(paragraph, "-–\u2010\u2011")) {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);

@@ -1,0 +1,131 @@
+package grintel.formats.docx;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.check.Examiner;
+import grintel.core.check.PutRight;
+import grintel.core.check.Report;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.guide.Weight;
+import grintel.core.guide.demand.FixClass;
+import grintel.core.paper.Paper;
+import grintel.core.rule.Reading;
+import grintel.core.specimen.Fault;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import grintel.core.typeset.LayoutLimits;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.apache.poi.xwpf.usermodel.XWPFDocument;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Papers of all guides as files of several writers: correct ones bring no required finding, a fault laid is found by its
+ * rule, what is safe is put right in the file, and what is found and missed is counted rule by rule.
+ */
+class CorpusTest {
+    /** Faults of settings and footers, which the flat writer does not write. */
+    private static final List<String> NOT_IN_FLAT =
+            List.of("spacing.hyphenation", "sheet.orientation", "sheet.columns", "running-head.footer");
+
+    private static final Map<String, Function<Paper, byte[]>> WRITERS = Map.of(
+            "styles", DocxWriter::write,
+            "another library", paper -> throughLibrary(DocxWriter.write(paper)),
+            "no styles, UTF-16", FlatWriter::write);
+
+    private static byte[] throughLibrary(byte[] bytes) {
+        try (XWPFDocument document = new XWPFDocument(new ByteArrayInputStream(bytes))) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.write(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    static Stream<Arguments> files() {
+        return Guides.all().stream()
+                .map(Guide::id)
+                .flatMap(guide -> WRITERS.keySet().stream().sorted().map(writer -> Arguments.of(guide, writer)));
+    }
+
+    private static Report examine(Specimen specimen, DocxFile file) {
+        return Examiner.examine(file.paper(), specimen.brief(), LayoutLimits.within(20));
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("files")
+    void aCorrectPaperBringsNoRequiredFinding(String guide, String writer) {
+        for (Content content : List.of(Content.NOTHING, Content.HEADINGS, Content.APPENDICES)) {
+            Specimen specimen = Specimen.of(guide, content);
+            DocxFile file = DocxFile.read(WRITERS.get(writer).apply(specimen.build()));
+            Report report = examine(specimen, file);
+            assertThat(report.findings())
+                    .as("%s", content)
+                    .noneMatch(finding -> report.weight(finding) == Weight.REQUIRED);
+        }
+    }
+
+    @Test
+    void whatIsLaidIsFoundAndPutRight() {
+        Map<String, int[]> counts = new TreeMap<>();
+        List<String> missed = new ArrayList<>();
+        for (Guide guide : Guides.all()) {
+            for (Fault fault : Fault.ALL) {
+                for (String writer : WRITERS.keySet()) {
+                    boolean flat = writer.startsWith("no styles");
+                    if (guide.ask(fault.rule()).isAsked()
+                            && fault.appliesTo(guide)
+                            && !(flat && NOT_IN_FLAT.contains(fault.rule()))) {
+                        lay(guide, fault, writer, counts, missed);
+                    }
+                }
+            }
+        }
+        counts.forEach((rule, of) ->
+                System.out.printf("%-28s found %d of %d, put right %d of %d%n", rule, of[1], of[0], of[3], of[2]));
+        assertThat(missed).isEmpty();
+        assertThat(counts).hasSizeGreaterThan(30);
+    }
+
+    private static void lay(Guide guide, Fault fault, String writer, Map<String, int[]> counts, List<String> missed) {
+        Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
+        fault.lay().accept(specimen);
+        DocxFile file = DocxFile.read(WRITERS.get(writer).apply(specimen.build()));
+        String what = guide.id() + ", " + fault.name() + ", " + writer;
+        int[] count = counts.computeIfAbsent(fault.rule(), key -> new int[4]);
+        count[0]++;
+        List<Reading> found = examine(specimen, file).verdict(fault.rule()).findings();
+        if (found.isEmpty()) {
+            missed.add(what + ": not found");
+            return;
+        }
+        count[1]++;
+        if (found.stream().allMatch(finding -> finding.fixClass() == FixClass.NONE)) {
+            return;
+        }
+        count[2]++;
+        PutRight.Result<DocxFile> result =
+                PutRight.run(file, specimen.brief(), (finding, spot) -> true, LayoutLimits.within(20));
+        List<Reading> left = examine(specimen, DocxFile.read(result.file().bytes())).findings().stream()
+                .filter(finding -> finding.fixClass() != FixClass.NONE)
+                .toList();
+        if (left.isEmpty()) {
+            count[3]++;
+        } else {
+            missed.add(what + ": left " + left);
+        }
+    }
+}
