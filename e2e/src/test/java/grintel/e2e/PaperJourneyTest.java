@@ -13,7 +13,6 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
-import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Reading;
 import grintel.core.typeset.LayoutLimits;
@@ -99,7 +98,7 @@ class PaperJourneyTest {
         try (Archive was = Archive.open(essay);
                 Archive is = Archive.open(back)) {
             for (String part : was.names()) {
-                if (part.startsWith("word/media/") || part.startsWith("docProps/")) {
+                if (part.startsWith("word/media/") || part.equals("docProps/app.xml")) {
                     assertThat(is.get(part)).as(part).isEqualTo(was.get(part));
                 }
             }
@@ -172,7 +171,8 @@ class PaperJourneyTest {
                         Brief.of(found, null, Facts.of(surname, "")),
                         LayoutLimits.within(20))
                 .findings();
-        assertThat(left).allMatch(reading -> Demands.get(reading.rule()).fix() == FixClass.ASK);
+        assertThat(left)
+                .allMatch(reading -> reading.fixClass() == FixClass.ASK || reading.fixClass() == FixClass.NONE);
     }
 
     /** An essay as a general-purpose library writes it, with faults of its own. */
