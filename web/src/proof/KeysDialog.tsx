@@ -14,6 +14,7 @@ const KEYS: [string[], string][] = [
   [['1', '…', '9'], 'go to a station'],
   [['G'], 'go to a page'],
   [['/'], 'find words in the paper'],
+  [['Q'], 'answer the open questions, one after the other'],
   [['B'], 'before and after'],
   [['T'], 'what each paragraph was taken for'],
   [['Z'], 'next size of the pages'],

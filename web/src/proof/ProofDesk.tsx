@@ -14,6 +14,7 @@ import { PageRun } from './PageRun'
 import { PartsDesk } from './parts/PartsDesk'
 import { ProofFooter } from './ProofFooter'
 import { ProofHeader } from './ProofHeader'
+import { Questions, questionsOf } from './Questions'
 import { useChoice } from './useChoice'
 import { useCommands } from './useCommands'
 import { useFind } from './useFind'
@@ -26,7 +27,7 @@ const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
 /** What the desk shows: the marks of a station, two proofs, or what each paragraph was taken for. */
 type View = 'marks' | 'compare' | 'parts'
 
-type Overlay = 'keys' | 'page' | 'hand-in'
+type Overlay = 'keys' | 'page' | 'hand-in' | 'questions'
 
 /** The corrector's desk: the order of work on the left, the pages in the middle, the run of pages on the right. */
 export function ProofDesk({
@@ -83,6 +84,7 @@ export function ProofDesk({
     u: commands.undo,
     r: commands.redo,
     g: () => setOverlay('page'),
+    q: () => setOverlay('questions'),
     z: () => changeSettings({ zoom: nextZoom(zoom) }),
     '/': find.start,
   }
@@ -97,6 +99,8 @@ export function ProofDesk({
         comparing={comparing}
         onCompare={() => setView(comparing ? 'marks' : 'compare')}
         telling={view === 'parts'}
+        questions={questionsOf(stations).length}
+        onQuestions={() => setOverlay('questions')}
         onParts={() => setView(view === 'parts' ? 'marks' : 'parts')}
         onUndo={commands.undo}
         onRedo={commands.redo}
@@ -223,6 +227,21 @@ export function ProofDesk({
           busy={commands.busy}
           problem={commands.problem}
           onHandIn={(kind) => commands.handIn(kind, close)}
+          onClose={close}
+        />
+      )}
+      {overlay === 'questions' && (
+        <Questions
+          stations={stations}
+          busy={commands.busy}
+          problem={commands.problem}
+          onShow={({ reading, place }) => {
+            close()
+            setView('marks')
+            choice.showPlace(reading, place)
+          }}
+          onPutRight={({ reading, place }) => commands.answer(reading, place)}
+          onStet={commands.stet}
           onClose={close}
         />
       )}

@@ -11,6 +11,8 @@ export function ProofHeader({
   busy,
   comparing,
   telling,
+  questions,
+  onQuestions,
   onCompare,
   onParts,
   onUndo,
@@ -25,6 +27,9 @@ export function ProofHeader({
   comparing: boolean
   /** Whether the parts are looked at. */
   telling: boolean
+  /** How many places wait for the writer's answer. */
+  questions: number
+  onQuestions: () => void
   onCompare: () => void
   onParts: () => void
   onUndo: () => void
@@ -46,6 +51,11 @@ export function ProofHeader({
         </p>
       </div>
       <div className="flex flex-wrap gap-2">
+        {questions > 0 && (
+          <button type="button" className="btn btn-quiet" disabled={busy} onClick={onQuestions}>
+            Questions · {questions} <Key name="Q" />
+          </button>
+        )}
         <button type="button" className="btn btn-quiet" aria-pressed={telling} onClick={onParts}>
           Parts <Key name="T" />
         </button>

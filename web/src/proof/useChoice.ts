@@ -1,7 +1,7 @@
 import { useCallback, useState } from 'react'
 import { isOpen, neighbour, stationOf } from './choice'
 import type { Target } from './page/PageColumn'
-import type { Layout, Reading, Station } from './useProof'
+import type { Layout, Place, Reading, Station } from './useProof'
 
 /** Which station, reading and place are at hand, and where the desk goes to show them. */
 export function useChoice(layout: Layout, stations: Station[]) {
@@ -71,6 +71,14 @@ export function useChoice(layout: Layout, stations: Station[]) {
       setChosen(readings.find((each) => each.key === marked) ?? null)
       setPlace(index)
     },
+    showPlace: (of: Reading, at: Place) =>
+      choose(
+        of,
+        Math.max(
+          0,
+          of.places.findIndex(({ anchor }) => anchor === at.anchor),
+        ),
+      ),
     nextPlace: (of: Reading) => choose(of, of.key === key ? (place + 1) % Math.max(1, of.places.length) : 0),
     move: (by: 1 | -1) => {
       const to = neighbour(stations, key, place, by)

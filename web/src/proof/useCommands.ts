@@ -108,6 +108,9 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
         putPlaceRight(reading, place)
       }
     },
+    /** One place that the writer was asked about, and said yes. */
+    answer: (reading: Reading, place: Place) =>
+      putRight({ reading: reading.key, places: [place.anchor], wordsConfirmed: true }),
     putStationRight: (of: Station) =>
       ask(of.readings.filter(isSafe), { station: of.id, wordsConfirmed: false }),
     putAllRight: () => ask(mendable, { wordsConfirmed: false }),

@@ -293,7 +293,8 @@ final class OpeningFinder {
         }
         Line last = manuscript.get(filled.get(filled.size() - 1));
         boolean stands = filled.size() == 1 || last.isBold() || filled.size() >= 4;
-        return stands && !last.endsLikeSentence() ? filled.size() - 1 : -1;
+        // A name alone over the text is its author's, not its title.
+        return stands && !last.endsLikeSentence() && !Names.isName(last.text()) ? filled.size() - 1 : -1;
     }
 
     /**
