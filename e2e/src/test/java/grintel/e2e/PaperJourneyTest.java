@@ -171,8 +171,7 @@ class PaperJourneyTest {
                         Brief.of(found, null, Facts.of(surname, "")),
                         LayoutLimits.within(20))
                 .findings();
-        assertThat(left)
-                .allMatch(reading -> reading.fixClass() == FixClass.ASK || reading.fixClass() == FixClass.NONE);
+        assertThat(left).allMatch(reading -> reading.fixClass() == FixClass.ASK || reading.fixClass() == FixClass.NONE);
     }
 
     /** An essay as a general-purpose library writes it, with faults of its own. */
