@@ -146,7 +146,7 @@ function PartList({
       aria-multiselectable="true"
       aria-activedescendant={active >= 0 ? `part-${paragraph(active)}` : undefined}
       tabIndex={0}
-      className="min-h-0 flex-1 overflow-y-auto max-md:h-[50vh]"
+      className="min-h-0 flex-1 overflow-y-auto focus:outline-none max-md:h-[50vh]"
       onKeyDown={onKey}
     >
       {rows.map((row, index) => (
