@@ -66,7 +66,6 @@ class PartsTest {
     void anEssayInTheFormOfOneGuideIsSetInThatOfAnother() {
         Desk desk = Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "APA 7, student paper");
         desk.station("Opening");
-        desk.reading("Title page").getByRole(AriaRole.BUTTON).first().click();
         desk.reading("Title page").getByText("Put right here").click();
         desk.confirmWords();
         assertThat(desk.reading("Title page")).containsText("met");
