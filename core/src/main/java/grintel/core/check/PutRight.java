@@ -21,6 +21,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Puts findings right: makes their edits, examines the result, and goes on until none of them is left. Edits that
@@ -98,14 +101,12 @@ public final class PutRight<M extends Mendable> {
     private Attempt attempt() {
         Attempt attempt = new Attempt(file.paper(), before);
         while (attempt.passes.size() < MOST_PASSES) {
-            EditSet taken = new EditSet();
-            List<Taken> findings = take(attempt.report, taken);
-            if (taken.isEmpty()) {
+            Pass pass = take(attempt.report);
+            if (pass.edits.isEmpty()) {
                 attempt.ended = true;
                 return attempt;
             }
-            List<Edit> edits = taken.edits();
-            if (attempt.passes.contains(edits) || !make(attempt, findings, edits)) {
+            if (attempt.passes.contains(pass.edits) || !make(attempt, pass)) {
                 break;
             }
         }
@@ -118,8 +119,10 @@ public final class PutRight<M extends Mendable> {
     }
 
     /** What can be put right in one pass. */
-    private List<Taken> take(Report report, EditSet taken) {
+    private Pass take(Report report) {
+        EditSet taken = new EditSet();
         List<Taken> findings = new ArrayList<>();
+        boolean all = true;
         for (Reading finding : report.findings()) {
             if (leftOut.containsKey(finding.rule())) {
                 continue;
@@ -130,19 +133,30 @@ public final class PutRight<M extends Mendable> {
             Fix fix = spots.isEmpty() ? Fix.NOTHING : finding.fix(spots);
             if (!fix.isEmpty() && taken.add(fix.edits())) {
                 findings.add(new Taken(finding, spots, fix));
+            } else {
+                all &= fix.isEmpty();
             }
         }
-        return findings;
+        return new Pass(findings, taken.edits(), all);
     }
 
+    /**
+     * What is put right in one pass.
+     *
+     * @param all whether nothing that can be put right waits for the next one
+     */
+    private record Pass(List<Taken> findings, List<Edit> edits, boolean all) {}
+
     /** Makes a pass; where it cannot be made, leaves out the rule that stands in the way. */
-    private boolean make(Attempt attempt, List<Taken> findings, List<Edit> edits) {
+    private boolean make(Attempt attempt, Pass pass) {
+        List<Edit> edits = pass.edits;
         try {
             WordLedger words = attempt.report.ledger();
             WordLedger declared = words.after(edits);
             Paper next = applied(attempt.paper, declared, edits);
             attempt.passes.add(edits);
-            attempt.done.addAll(findings);
+            attempt.written = pass.all ? write(attempt.passes) : null;
+            attempt.done.addAll(pass.findings);
             attempt.changed.addAll(EditSummary.of(attempt.paper, edits));
             attempt.words.addAll(words.changes(edits, declared));
             attempt.paper = next;
@@ -150,7 +164,7 @@ public final class PutRight<M extends Mendable> {
             return true;
         } catch (EditRefusedException | WordsChangedException e) {
             attempt.failed = true;
-            leaveOutCulprit(attempt.paper, findings);
+            leaveOutCulprit(attempt.paper, pass.findings);
             return false;
         }
     }
@@ -188,13 +202,36 @@ public final class PutRight<M extends Mendable> {
 
     // ---- in the file
 
-    /** Makes the edits to the file itself and proves that its words are those expected. */
+    /** The edits made to the file itself, which goes on beside the examination that may find it was not the end. */
+    private CompletableFuture<M> write(List<List<Edit>> passes) {
+        List<List<Edit>> sofar = List.copyOf(passes);
+        return CompletableFuture.supplyAsync(() -> with(sofar));
+    }
+
+    @SuppressWarnings("unchecked") // a file answers with a file of its own kind
+    private M with(List<List<Edit>> passes) {
+        return (M) file.with(passes);
+    }
+
+    private M written(Attempt attempt) {
+        if (attempt.written == null) {
+            return with(attempt.passes);
+        }
+        try {
+            return attempt.written.join();
+        } catch (CompletionException e) {
+            if (e.getCause() instanceof RuntimeException refused) {
+                throw refused;
+            }
+            throw e;
+        }
+    }
+
+    /** Proves that the words of the file with the edits made are those expected. */
     private Result<M> finish(Attempt attempt) {
         M edited = file;
         if (!attempt.passes.isEmpty()) {
-            @SuppressWarnings("unchecked") // a file answers with a file of its own kind
-            M made = (M) file.with(attempt.passes);
-            edited = made;
+            edited = written(attempt);
             if (!attempt.report.ledger().isSameAs(WordLedger.of(edited.paper()))) {
                 throw new WordsChangedException(attempt.paper, edited.paper());
             }
@@ -239,6 +276,9 @@ public final class PutRight<M extends Mendable> {
         private final List<WordChange> words = new ArrayList<>();
         private Paper paper;
         private Report report;
+        /** The file with all passes so far, where the last may be the last. */
+        private @Nullable CompletableFuture<M> written;
+
         private boolean ended;
         private boolean failed;
 

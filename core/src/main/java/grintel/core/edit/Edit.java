@@ -263,9 +263,23 @@ public sealed interface Edit {
      * sections. What holds nothing but pictures is kept below the line.
      *
      * @param kind header or footer
+     * @param addition whether it says all that stands there now and more, so that another addition can be made with it
      */
-    record WriteMarginal(int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content)
+    record WriteMarginal(
+            int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content, boolean addition)
             implements Edit {
+        /** Writes something in the place of what stands there. */
+        public WriteMarginal(int section, Story.Kind kind, Marginals.Variant variant, MarginalContent content) {
+            this(section, kind, variant, content, false);
+        }
+
+        /** The edit that makes this addition and another to the same header, null where they say what cannot stand together. */
+        @Nullable
+        WriteMarginal with(WriteMarginal other) {
+            MarginalContent both = addition && other.addition ? content.with(other.content) : null;
+            return both == null ? null : new WriteMarginal(section, kind, variant, both, true);
+        }
+
         /** What it is called until the file is read again. */
         public Story story() {
             return new Story(kind, "new:" + section + ":" + variant);

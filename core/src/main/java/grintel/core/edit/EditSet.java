@@ -41,10 +41,29 @@ public final class EditSet {
             }
         }
         for (Edit edit : fresh) {
-            edit.accept(new Entry(edit));
-            edits.add(edit);
+            Edit together = together(edit);
+            together.accept(new Entry(together));
+            edits.add(together);
         }
         return true;
+    }
+
+    /** An edit, or the one that does what it and an edit that is in already do, which goes out for it. */
+    private Edit together(Edit edit) {
+        if (edit instanceof Edit.WriteMarginal write
+                && slots.get(slotOf(write)) instanceof Edit.WriteMarginal other
+                && !write.equals(other)) {
+            Edit both = other.with(write);
+            if (both != null) {
+                edits.remove(other);
+                return both;
+            }
+        }
+        return edit;
+    }
+
+    private static Object slotOf(Edit.WriteMarginal edit) {
+        return List.of(edit.section(), edit.kind(), edit.variant());
     }
 
     /** The edits in the order in which they were added, each once. */
@@ -178,7 +197,7 @@ public final class EditSet {
 
         @Override
         public void writeMarginal(Edit.WriteMarginal edit) {
-            slot(List.of(edit.section(), edit.kind(), edit.variant()));
+            slot(slotOf(edit));
         }
 
         @Override
@@ -209,7 +228,13 @@ public final class EditSet {
         @Override
         void slot(Object slot) {
             Edit other = slots.get(slot);
-            found |= other != null && !other.equals(edit);
+            found |= other != null && !other.equals(edit) && !canBeOne(other, edit);
+        }
+
+        private static boolean canBeOne(Edit one, Edit other) {
+            return one instanceof Edit.WriteMarginal first
+                    && other instanceof Edit.WriteMarginal second
+                    && first.with(second) != null;
         }
 
         @Override

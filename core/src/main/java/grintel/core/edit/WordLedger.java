@@ -239,22 +239,39 @@ public final class WordLedger {
     /** White space made single, notes written out where they are called. */
     private String words(CharSequence letters) {
         StringBuilder out = new StringBuilder(letters.length());
-        for (int i = 0; i < letters.length(); i++) {
-            char c = letters.charAt(i);
-            int note = c - FIRST_NOTE;
-            if (note >= 0 && note < MOST_NOTES && note < notes.size()) {
-                List<Line> inside = stories.get(notes.get(note));
+        int at = 0;
+        while (at < letters.length()) {
+            int from = at;
+            while (at < letters.length() && standsForItself(letters.charAt(at))) {
+                at++;
+            }
+            out.append(letters, from, at);
+            if (at == letters.length()) {
+                break;
+            }
+            Story note = noteAt(letters.charAt(at));
+            if (note != null) {
+                List<Line> inside = stories.get(note);
                 out.append(NOTE_OPENS)
                         .append(inside == null ? "" : String.join(" ", lines(inside)))
                         .append(NOTE_CLOSES);
-            } else if (!isSpace(c)) {
-                out.append(c);
             } else if (!out.isEmpty() && out.charAt(out.length() - 1) != ' ') {
                 out.append(' ');
             }
+            at++;
         }
         int end = out.length();
         return end > 0 && out.charAt(end - 1) == ' ' ? out.substring(0, end - 1) : out.toString();
+    }
+
+    private boolean standsForItself(char c) {
+        return c > ' ' && (c <= '~' || !isSpace(c) && noteAt(c) == null);
+    }
+
+    /** The note that a character stands for, or null. */
+    private @Nullable Story noteAt(char c) {
+        int note = c - FIRST_NOTE;
+        return note >= 0 && note < MOST_NOTES && note < notes.size() ? notes.get(note) : null;
     }
 
     private static boolean isSpace(char c) {
@@ -326,7 +343,12 @@ public final class WordLedger {
     }
 
     private static boolean holdsNote(String letters) {
-        return letters.chars().anyMatch(c -> c >= FIRST_NOTE && c < FIRST_NOTE + MOST_NOTES);
+        for (int i = 0; i < letters.length(); i++) {
+            if (letters.charAt(i) >= FIRST_NOTE && letters.charAt(i) < FIRST_NOTE + MOST_NOTES) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Some words at which the two differ, for a message; empty where they do not. */
@@ -360,11 +382,11 @@ public final class WordLedger {
     public List<WordChange> changes(List<Edit> edits, WordLedger after) {
         List<WordChange> out = new ArrayList<>();
         Set<ParagraphAddress> touched = WordEditor.touched(edits);
-        Map<ParagraphAddress, List<String>> told = after.wordsBesides(touched);
+        Map<ParagraphAddress, List<Line>> standing = after.linesBesides(touched);
         addMoves(edits, out);
         for (ParagraphAddress address : touched) {
             if (address.story().kind() != Story.Kind.HEADER && address.story().kind() != Story.Kind.FOOTER) {
-                addChange(address, told.getOrDefault(address, List.of()), out);
+                addChange(line(address), standing.getOrDefault(address, List.of()), after, out);
             }
         }
         out.addAll(marginalChanges(after));
@@ -402,17 +424,14 @@ public final class WordLedger {
         }
     }
 
-    /** The words that stand where some paragraphs stood, or were made beside them: a line each, empty ones left out. */
-    private Map<ParagraphAddress, List<String>> wordsBesides(Set<ParagraphAddress> paragraphs) {
-        Map<ParagraphAddress, List<String>> out = new HashMap<>();
+    /** What stands where some paragraphs stood, or was made beside them. */
+    private Map<ParagraphAddress, List<Line>> linesBesides(Set<ParagraphAddress> paragraphs) {
+        Map<ParagraphAddress, List<Line>> out = new HashMap<>();
         for (List<Line> lines : stories.values()) {
             for (Line line : lines) {
                 ParagraphAddress origin = paragraphs.contains(line.address) ? line.address : line.from;
                 if (origin != null && paragraphs.contains(origin)) {
-                    String words = words(line.letters);
-                    if (!words.isEmpty()) {
-                        out.computeIfAbsent(origin, key -> new ArrayList<>(1)).add(words);
-                    }
+                    out.computeIfAbsent(origin, key -> new ArrayList<>(1)).add(line);
                 }
             }
         }
@@ -420,11 +439,40 @@ public final class WordLedger {
     }
 
     /** The change to one paragraph; what comes in after it, and what it is joined with, is told with it. */
-    private void addChange(ParagraphAddress address, List<String> are, List<WordChange> out) {
-        String was = words(line(address).letters);
-        String is = String.join(" ¶ ", are);
+    private void addChange(Line before, List<Line> standing, WordLedger after, List<WordChange> out) {
+        if (standing.size() == 1 && differOnlyInSpace(before.letters, standing.get(0).letters)) {
+            return;
+        }
+        String was = words(before.letters);
+        String is = String.join(" ¶ ", after.lines(standing));
         if (!was.equals(is)) {
-            out.add(new WordChange(WordChange.Kind.CHANGED, WordChange.Where.of(address), was, is));
+            out.add(new WordChange(WordChange.Kind.CHANGED, WordChange.Where.of(before.address), was, is));
+        }
+    }
+
+    /** Whether two texts without notes are the same words: what most edits of space leave. */
+    private static boolean differOnlyInSpace(String one, String other) {
+        int at = 0;
+        int there = 0;
+        while (true) {
+            int from = at;
+            int thereFrom = there;
+            while (at < one.length() && isSpace(one.charAt(at))) {
+                at++;
+            }
+            while (there < other.length() && isSpace(other.charAt(there))) {
+                there++;
+            }
+            if (at == one.length() || there == other.length()) {
+                return at == one.length() && there == other.length();
+            }
+            char c = one.charAt(at);
+            boolean parted = from == 0 || at > from == there > thereFrom;
+            if (!parted || c != other.charAt(there) || c >= FIRST_NOTE && c < FIRST_NOTE + MOST_NOTES) {
+                return false;
+            }
+            at++;
+            there++;
         }
     }
 

@@ -12,7 +12,8 @@ public final class NumberRanges {
             Pattern.compile("(?i)(isbn|issn|doi|tel|phone|fax|isan|arxiv|no\\. [a-z]+)[\\s:.]*$");
 
     private static final int LONGEST_LINK = 300;
-    private static final String MARKS = "-–\u2010\u2011";
+    /** The hyphens and dashes that part the numbers of a range. */
+    public static final String MARKS = "-–\u2010\u2011";
 
     private NumberRanges() {}
 
@@ -46,10 +47,12 @@ public final class NumberRanges {
 
     /** Whether a mark stands after a digit anywhere: in most texts none does. */
     private static boolean mayHold(String text) {
-        for (int i = 1; i < text.length(); i++) {
-            if (MARKS.indexOf(text.charAt(i)) >= 0
-                    && (isDigit(text, i - 1) || text.charAt(i - 1) == ' ' && i > 1 && isDigit(text, i - 2))) {
-                return true;
+        for (int k = 0; k < MARKS.length(); k++) {
+            char mark = MARKS.charAt(k);
+            for (int i = text.indexOf(mark, 1); i >= 0; i = text.indexOf(mark, i + 1)) {
+                if (isDigit(text, i - 1) || text.charAt(i - 1) == ' ' && i > 1 && isDigit(text, i - 2)) {
+                    return true;
+                }
             }
         }
         return false;

@@ -1,12 +1,15 @@
 package grintel.core.paper;
 
+import org.jspecify.annotations.Nullable;
+
 /** What can be read in a paragraph ({@link Paragraph#text()}), character by character with its place in it. */
 public final class VisibleText {
     private final ParagraphAddress paragraph;
     private final String text;
-    private final int[] offsets;
+    /** Place of each character among all of them; null where none is hidden. */
+    private final int @Nullable [] offsets;
 
-    private VisibleText(ParagraphAddress paragraph, String text, int[] offsets) {
+    private VisibleText(ParagraphAddress paragraph, String text, int @Nullable [] offsets) {
         this.paragraph = paragraph;
         this.text = text;
         this.offsets = offsets;
@@ -15,20 +18,31 @@ public final class VisibleText {
     /** The visible text of a paragraph; what no edit can name, and objects, stand in it as {@link Paragraph#OBJECT}. */
     public static VisibleText of(Paragraph paragraph) {
         StringBuilder text = new StringBuilder();
-        int[] offsets = new int[paragraph.range().to() + 1];
-        int at = 0;
+        boolean hides = false;
         for (Inline inline : paragraph.inlines()) {
             int length = inline.length();
-            if (length > 0 && !inline.run().hidden()) {
-                for (int i = 0; i < length; i++) {
-                    offsets[text.length() + i] = at + i;
-                }
+            if (length > 0 && inline.run().hidden()) {
+                hides = true;
+            } else if (length > 0) {
                 append(inline, length, text);
+            }
+        }
+        return new VisibleText(paragraph.address(), text.toString(), hides ? offsets(paragraph) : null);
+    }
+
+    private static int[] offsets(Paragraph paragraph) {
+        int[] offsets = new int[paragraph.range().to() + 1];
+        int at = 0;
+        int seen = 0;
+        for (Inline inline : paragraph.inlines()) {
+            int length = inline.length();
+            for (int i = 0; i < length && !inline.run().hidden(); i++) {
+                offsets[seen++] = at + i;
             }
             at += length;
         }
-        offsets[text.length()] = at;
-        return new VisibleText(paragraph.address(), text.toString(), offsets);
+        offsets[seen] = at;
+        return offsets;
     }
 
     private static void append(Inline inline, int length, StringBuilder text) {
@@ -47,7 +61,11 @@ public final class VisibleText {
 
     /** The range of some characters; hidden ones between them belong to it. */
     public TextRange range(int from, int to) {
-        return new TextRange(paragraph, offsets[from], from == to ? offsets[from] : offsets[to - 1] + 1);
+        return new TextRange(paragraph, offset(from), from == to ? offset(from) : offset(to - 1) + 1);
+    }
+
+    private int offset(int at) {
+        return offsets == null ? at : offsets[at];
     }
 
     /** The words on both sides of some characters, up to the next white space or object. */

@@ -142,7 +142,7 @@ public final class Check<S> {
                 continue;
             }
             Measure required = said(askedOf.apply(subject));
-            if (is.meets(required) || meets.test(subject, is)) {
+            if (is.equals(required) || is.meets(required) || meets.test(subject, is)) {
                 met.merge(is, 1, Integer::sum);
                 metAsked.putIfAbsent(is, required);
             } else {
@@ -217,7 +217,7 @@ public final class Check<S> {
             }
         }
         List<Edit> made = edits.apply(wanted, all ? exam.cause() : exam.cause().alone());
-        return new Fix(furthest, made, exam.ledger().changes(made));
+        return Fix.of(furthest, made, exam.ledger());
     }
 
     private static final class Group<S> {

@@ -17,6 +17,16 @@ public final class Glance {
         return false;
     }
 
+    /** Whether some characters stand one after the other in a run of a paragraph. */
+    public static boolean holds(Paragraph paragraph, String characters) {
+        for (Inline inline : paragraph.inlines()) {
+            if (inline instanceof Inline.Text text && text.text().contains(characters)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether two spaces stand side by side in a paragraph, in one run or where two meet. */
     public static boolean holdsTwoSpaces(Paragraph paragraph) {
         boolean before = false;

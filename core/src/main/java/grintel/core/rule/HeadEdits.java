@@ -35,7 +35,15 @@ public final class HeadEdits {
         if (head.variant() == Variant.EVEN) {
             return List.of(new Edit.SetSetting(Edit.Setting.EVEN_PAGES_DIFFER, false));
         }
-        return List.of(header(exam, head, head.variant(), words, head.header().hasNumber()));
+        boolean number = head.header().hasNumber();
+        Edit.WriteMarginal header = header(exam, head, head.variant(), words, number);
+        return List.of(number ? header : adding(head, header));
+    }
+
+    /** An edit of a header that is a mere addition where the header is empty. */
+    private static Edit adding(Head head, Edit.WriteMarginal edit) {
+        boolean empty = head.header().words().isEmpty() && !head.header().hasNumber();
+        return new Edit.WriteMarginal(edit.section(), edit.kind(), edit.variant(), edit.content(), empty);
     }
 
     /**
@@ -51,7 +59,7 @@ public final class HeadEdits {
         boolean emptyButForNumber =
                 head.footer().words().isEmpty() && head.footer().isRewritable();
         List<Edit> edits = new ArrayList<>();
-        edits.add(header(exam, head, head.variant(), words, top));
+        edits.add(adding(head, header(exam, head, head.variant(), words, top)));
         if (!top && emptyButForNumber) {
             edits.add(footer(exam, head));
         } else if (top && emptyButForNumber && head.footer().hasNumber()) {
@@ -61,7 +69,8 @@ public final class HeadEdits {
     }
 
     /** A header of one line in a variant of a section's headers: words and number where the guide wants them. */
-    public static Edit header(Examination exam, Head head, Variant variant, String words, boolean number) {
+    public static Edit.WriteMarginal header(
+            Examination exam, Head head, Variant variant, String words, boolean number) {
         boolean left = exam.ask("running-head.text").isAsked()
                 && exam.ask("running-head.text").get(RunningHeadDemands.WORDS_PLACE) == WordsPlace.LEFT;
         List<Piece> right = new ArrayList<>();

@@ -6,14 +6,13 @@ import grintel.core.paper.Paragraph;
 public final class Quotes {
     private static final int LONGEST = 60;
     private static final int SHORTEST = 20;
-    /** More of a paragraph than this is never needed to show where it is. */
-    private static final int READ = 400;
 
     private Quotes() {}
 
     /** The first words of a text. */
     public static String first(String text) {
-        String plain = plain(text.length() > READ ? text.substring(0, READ) : text);
+        // A space at either end may go, and one character more tells that there are more.
+        String plain = plain(text, LONGEST + 3);
         if (plain.length() <= LONGEST) {
             return plain;
         }
@@ -23,19 +22,22 @@ public final class Quotes {
 
     /** Without what stands for objects, and with white space made single; a loop, as every line of a paper comes here. */
     public static String plain(String text) {
-        if (isPlain(text)) {
-            return text;
-        }
-        StringBuilder out = new StringBuilder(text.length());
-        for (int i = 0; i < text.length(); i++) {
+        return isPlain(text) ? text : plain(text, text.length());
+    }
+
+    /** No more than so many characters of a text made plain. */
+    private static String plain(String text, int most) {
+        char[] out = new char[Math.min(most, text.length())];
+        int length = 0;
+        for (int i = 0; i < text.length() && length < most; i++) {
             char c = text.charAt(i);
             if (!isSpace(c)) {
-                out.append(c);
-            } else if (out.isEmpty() || out.charAt(out.length() - 1) != ' ') {
-                out.append(' ');
+                out[length++] = c;
+            } else if (length == 0 || out[length - 1] != ' ') {
+                out[length++] = ' ';
             }
         }
-        return out.toString().strip();
+        return new String(out, 0, length).strip();
     }
 
     /** Whether a text reads as it is: most do. */

@@ -3,11 +3,10 @@ package grintel.core.rule;
 import grintel.core.edit.Holder;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
-import java.util.HashSet;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param words the first words of them
  * @param numbers the numbers of the runs
  */
-public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Integer> numbers) {
+public record RunGroup(Paragraph paragraph, Measure is, String words, BitSet numbers) {
     /**
      * Groups the runs of paragraphs by a quality.
      *
@@ -32,14 +31,17 @@ public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Intege
     }
 
     private static List<RunGroup> of(Paragraph paragraph, Function<Inline, @Nullable Measure> quality) {
-        Map<Measure, RunGroup> groups = new LinkedHashMap<>();
+        Map<Measure, RunGroup> groups = Map.of();
+        RunGroup group = null;
         for (Inline inline : paragraph.inlines()) {
             Measure is = inline.length() == 0 || inline.run().number() < 0 ? null : quality.apply(inline);
             if (is != null) {
-                String words = inline instanceof Inline.Text text ? text.text() : "";
-                groups.computeIfAbsent(is, key -> new RunGroup(paragraph, is, words, new HashSet<>()))
-                        .numbers
-                        .add(inline.run().number());
+                if (group == null || !group.is.equals(is)) {
+                    String words = inline instanceof Inline.Text text ? text.text() : "";
+                    groups = groups.isEmpty() ? new LinkedHashMap<>() : groups;
+                    group = groups.computeIfAbsent(is, key -> new RunGroup(paragraph, key, words, new BitSet()));
+                }
+                group.numbers.set(inline.run().number());
             }
         }
         return List.copyOf(groups.values());
@@ -48,7 +50,7 @@ public record RunGroup(Paragraph paragraph, Measure is, String words, Set<Intege
     /** The runs of several groups. */
     public static List<Holder> holders(List<RunGroup> groups) {
         return groups.stream()
-                .flatMap(group -> Holder.ofRuns(group.paragraph, group.numbers::contains).stream())
+                .flatMap(group -> Holder.ofRuns(group.paragraph, group.numbers::get).stream())
                 .toList();
     }
 

@@ -27,7 +27,13 @@ public final class Subjects<S> {
 
     /** Those that pass a test. */
     public Subjects<S> filter(Predicate<S> test) {
-        return new Subjects<>(exam, all.stream().filter(test).toList(), place, identity);
+        List<S> some = new ArrayList<>();
+        for (S subject : all) {
+            if (test.test(subject)) {
+                some.add(subject);
+            }
+        }
+        return new Subjects<>(exam, some, place, identity);
     }
 
     /** These, each standing at another place. */
@@ -37,8 +43,11 @@ public final class Subjects<S> {
 
     /** Each made something else. */
     public <T> Subjects<T> each(Function<S, List<T>> make, Function<T, Place> places, Function<T, String> identities) {
-        return new Subjects<>(
-                exam, all.stream().flatMap(each -> make.apply(each).stream()).toList(), places, identities);
+        List<T> made = new ArrayList<>();
+        for (S subject : all) {
+            made.addAll(make.apply(subject));
+        }
+        return new Subjects<>(exam, made, places, identities);
     }
 
     public boolean isEmpty() {

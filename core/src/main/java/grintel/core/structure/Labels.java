@@ -23,6 +23,9 @@ final class Labels {
             "cited works");
     private static final Set<String> SECTION_WORDS = Set.of(
             "introduction", "method", "methods", "background", "overview", "results", "discussion", "conclusion");
+    /** A longer line is no label, whatever it says. */
+    private static final int LONGEST_WORDS = 40;
+
     private static final Set<String> NOTES = Set.of("notes", "endnotes", "footnotes");
     private static final Pattern APPENDIX = Pattern.compile("(?i)appendix(\\s+[a-z0-9]{1,2})?\\s*([.:–—-].*)?");
     private static final String CAPTION_WORD = "(table|figure|fig|tab|chart|plate|example|illustration)\\.?";
@@ -103,7 +106,11 @@ final class Labels {
         return SECTION_WORDS.contains(plain(text));
     }
 
+    /** A label's words in lower case, without the mark at their end; empty for a line too long to be one. */
     private static String plain(String text) {
+        if (text.length() > LONGEST_WORDS) {
+            return "";
+        }
         String lower = text.strip().toLowerCase(Locale.ROOT);
         return lower.endsWith(":") || lower.endsWith(".")
                 ? lower.substring(0, lower.length() - 1).strip()

@@ -25,7 +25,7 @@ import java.util.regex.Pattern;
  * @param styleLevel the level of its heading style, or of the outline level it has; 0 for none
  */
 record Line(Paragraph paragraph, String text, int words, int page, int lines, boolean centred, int styleLevel) {
-    private static final Pattern HEADING_STYLE = Pattern.compile("heading\\s*([1-9])");
+    private static final Pattern HEADING_STYLE = Pattern.compile("heading\\s*([1-9])", Pattern.CASE_INSENSITIVE);
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
     private static final int NO_OUTLINE = 9;
@@ -137,8 +137,8 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
 
     private static int styleLevel(Paragraph paragraph) {
         Style style = paragraph.style();
-        if (style != null) {
-            Matcher name = HEADING_STYLE.matcher(style.name().toLowerCase(Locale.ROOT));
+        if (style != null && style.name().regionMatches(true, 0, "heading", 0, "heading".length())) {
+            Matcher name = HEADING_STYLE.matcher(style.name());
             if (name.lookingAt()) {
                 return Integer.parseInt(name.group(1));
             }

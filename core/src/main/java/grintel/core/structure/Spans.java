@@ -75,6 +75,9 @@ final class Spans {
                 continue;
             }
             String inside = text.substring(open + 1, close);
+            if (!mayCite(inside)) {
+                continue;
+            }
             Matcher names = NAMES_LAST.matcher(text.substring(Math.max(0, open - LONGEST_NAMES), open));
             if (YEAR_FIRST.matcher(inside).matches() && names.find()) {
                 int from = Math.max(0, open - LONGEST_NAMES) + names.start();
@@ -83,6 +86,16 @@ final class Spans {
                 out.add(part(PartKind.CITATION, index, visible.range(open, close + 1)));
             }
         }
+    }
+
+    /** Whether a year or a page may stand between brackets: in most no digit does. */
+    private static boolean mayCite(String inside) {
+        for (int i = 0; i < inside.length(); i++) {
+            if (inside.charAt(i) >= '0' && inside.charAt(i) <= '9') {
+                return true;
+            }
+        }
+        return inside.contains("n.d.");
     }
 
     private static int start(Part span) {

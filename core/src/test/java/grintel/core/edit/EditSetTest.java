@@ -3,11 +3,14 @@ package grintel.core.edit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Inline;
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.Story;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.build.PaperBuilder;
 import java.util.List;
@@ -44,6 +47,23 @@ class EditSetTest {
         return new Edit.RemoveParagraph(ParagraphAddress.text(paragraph));
     }
 
+    private static Edit.WriteMarginal header(boolean addition, Piece... right) {
+        MarginalContent content =
+                new MarginalContent(List.of(), List.of(), List.of(right), 9360, "Times New Roman", 24);
+        return new Edit.WriteMarginal(0, Story.Kind.HEADER, Marginals.Variant.DEFAULT, content, addition);
+    }
+
+    private static final Piece NAME = new Piece.Words("Solvane");
+    private static final Piece NUMBER = new Piece.Value(Inline.Field.Kind.PAGE);
+
+    @Test
+    void wordsAndNumberAddedToOneEmptyHeaderAreOneEdit() {
+        EditSet set = new EditSet();
+        assertThat(set.add(List.of(header(true, NUMBER)))).isTrue();
+        assertThat(set.add(List.of(header(true, NAME)))).isTrue();
+        assertThat(set.edits()).containsExactly(header(true, new Piece.Words("Solvane "), NUMBER));
+    }
+
     static Stream<Arguments> pairs() {
         return Stream.of(
                 Arguments.of(words(0, 3, "x"), words(3, 6, "y"), true),
@@ -57,6 +77,9 @@ class EditSetTest {
                 Arguments.of(size(0, 5, 24), size(4, 9, 22), false),
                 Arguments.of(size(0, 5, 24), size(4, 9, 24), true),
                 Arguments.of(size(0, 5, 24), bold(0, 5), true),
+                Arguments.of(header(true, NUMBER), header(false, NAME), false),
+                Arguments.of(header(true, NUMBER), header(true, NUMBER, NAME), false),
+                Arguments.of(header(true, NAME), header(true, new Piece.Words("Tamberg")), false),
                 Arguments.of(spacing(0, LineSpacing.DOUBLE), spacing(0, LineSpacing.SINGLE), false),
                 Arguments.of(spacing(0, LineSpacing.DOUBLE), spacing(1, LineSpacing.SINGLE), true),
                 Arguments.of(remove(0), remove(1), true),

@@ -24,6 +24,9 @@ public final class Archive implements AutoCloseable {
     /** The largest file, in bytes. */
     public static final int LARGEST_FILE = 25 * 1024 * 1024;
 
+    /** Of deflation: a level more takes more than twice the time for a few per cent of the size. */
+    private static final int LEVEL = 5;
+
     private static final long LARGEST_UNPACKED = 250L * 1024 * 1024;
     private static final long LARGEST_ENTRY = 100L * 1024 * 1024;
     private static final int MOST_ENTRIES = 5000;
@@ -154,6 +157,7 @@ public final class Archive implements AutoCloseable {
     public byte[] with(Map<String, byte[]> changes) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipArchiveOutputStream out = new ZipArchiveOutputStream(bytes)) {
+            out.setLevel(LEVEL);
             List<String> added = new ArrayList<>(changes.keySet());
             for (ZipArchiveEntry entry : entries.values()) {
                 byte[] content = changes.get(entry.getName());

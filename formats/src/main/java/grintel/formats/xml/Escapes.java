@@ -15,8 +15,16 @@ public final class Escapes {
     }
 
     private static String escape(String text, boolean quoted) {
-        StringBuilder out = new StringBuilder(text.length() + 16);
-        for (int i = 0; i < text.length(); i++) {
+        int at = 0;
+        while (at < text.length() && isPlain(text.charAt(at), quoted)) {
+            at++;
+        }
+        // Most texts can stand as they are.
+        if (at == text.length()) {
+            return text;
+        }
+        StringBuilder out = new StringBuilder(text.length() + 16).append(text, 0, at);
+        for (int i = at; i < text.length(); i++) {
             char c = text.charAt(i);
             switch (c) {
                 case '&' -> out.append("&amp;");
@@ -33,5 +41,13 @@ public final class Escapes {
             }
         }
         return out.toString();
+    }
+
+    private static boolean isPlain(char c, boolean quoted) {
+        return switch (c) {
+            case '&', '<', '>' -> false;
+            case '"' -> !quoted;
+            default -> c >= ' ' && c < 0xFFFE;
+        };
     }
 }

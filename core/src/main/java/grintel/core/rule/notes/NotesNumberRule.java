@@ -63,13 +63,12 @@ public final class NotesNumberRule implements Rule {
 
     private static List<Call> calls(Paragraph paragraph) {
         List<Call> out = new ArrayList<>();
-        String characters = paragraph.characters();
         int at = 0;
         for (Inline inline : paragraph.inlines()) {
             if (inline instanceof Inline.NoteSign sign
                     && !sign.inNote()
                     && inline.run().number() >= 0) {
-                out.add(new Call(paragraph, inline, at, characters));
+                out.add(new Call(paragraph, inline, at, paragraph.characters()));
             }
             at += inline.length();
         }
@@ -119,10 +118,11 @@ public final class NotesNumberRule implements Rule {
         List<Typed> found = new ArrayList<>();
         for (Paragraph paragraph : exam.parts().paragraphs(Kinds.RUNNING_TEXT)) {
             for (Inline.Text run : paragraph.texts()) {
+                if (run.format().get(CharacterProperties.VERTICAL_POSITION) != VerticalPosition.SUPERSCRIPT) {
+                    continue;
+                }
                 String words = run.text().strip();
-                boolean raised =
-                        run.format().get(CharacterProperties.VERTICAL_POSITION) == VerticalPosition.SUPERSCRIPT;
-                if (raised && words.length() <= LONGEST && words.equals(Integer.toString(found.size() + 1))) {
+                if (words.length() <= LONGEST && words.equals(Integer.toString(found.size() + 1))) {
                     found.add(new Typed(paragraph, words));
                 }
             }

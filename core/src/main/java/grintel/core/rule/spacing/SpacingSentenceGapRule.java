@@ -15,13 +15,15 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** One space after a sentence. */
 public final class SpacingSentenceGapRule implements Rule {
     private static final Measure ONE = new Measure.Count(1, "space");
-    private static final Pattern GAP = Pattern.compile("[.!?][\"'\u201D\u2019)\\]]{0,3}( {2,})(?=\\S)");
+    private static final String ENDS = ".!?";
+    private static final String CLOSERS = "\"'\u201D\u2019)]";
+    /** No more quotation marks and brackets than these close with a sentence. */
+    private static final int MOST_CLOSERS = 3;
+
     private static final Set<PartKind> JUDGED = EnumSet.of(
             PartKind.PARAGRAPH,
             PartKind.CONTINUATION,
@@ -56,12 +58,28 @@ public final class SpacingSentenceGapRule implements Rule {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);
+        String text = visible.text();
         List<Gap> out = new ArrayList<>();
-        Matcher gap = GAP.matcher(visible.text());
-        while (gap.find()) {
-            out.add(new Gap(paragraph, visible, gap.start(1), gap.end(1)));
+        for (int from = text.indexOf("  "); from >= 0; ) {
+            int to = from;
+            while (to < text.length() && text.charAt(to) == ' ') {
+                to++;
+            }
+            if (to < text.length() && !Character.isWhitespace(text.charAt(to)) && endsSentence(text, from)) {
+                out.add(new Gap(paragraph, visible, from, to));
+            }
+            from = text.indexOf("  ", to);
         }
         return out;
+    }
+
+    /** Whether a sentence ends before a place. */
+    private static boolean endsSentence(String text, int at) {
+        int end = at - 1;
+        while (end >= 0 && at - end <= MOST_CLOSERS && CLOSERS.indexOf(text.charAt(end)) >= 0) {
+            end--;
+        }
+        return end >= 0 && ENDS.indexOf(text.charAt(end)) >= 0;
     }
 
     private record Gap(Paragraph paragraph, VisibleText visible, int from, int to) {

@@ -47,7 +47,9 @@ public final class TextDashesRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Paragraph> text = exam.paragraphs(JUDGED);
         List<Reading> out = new ArrayList<>();
-        out.addAll(places(exam, text, TextDashesRule::dashes)
+        Subjects<Seen> seen =
+                text.each(TextDashesRule::seen, one -> exam.place(one.paragraph), one -> exam.identity(one.paragraph));
+        out.addAll(places(exam, seen, TextDashesRule::dashes)
                 .check(id(), "dash")
                 .measure(At::is)
                 .asks(DASH)
@@ -57,7 +59,7 @@ public final class TextDashesRule implements Rule {
                         (off, cause) -> off.stream().map(at -> at.replaced("—")).toList())
                 .readings());
         boolean either = exam.ask("sources.ranges").get(SourceDemands.RANGES) == SourceDemands.Range.EITHER;
-        out.addAll(places(exam, text, TextDashesRule::ranges)
+        out.addAll(places(exam, seen, TextDashesRule::ranges)
                 .check(id(), "range")
                 .measure(At::is)
                 .asks(EN_DASH)
@@ -69,44 +71,45 @@ public final class TextDashesRule implements Rule {
         return out;
     }
 
-    private static Subjects<At> places(Examination exam, Subjects<Paragraph> text, Function<Paragraph, List<At>> find) {
-        return text.each(find, at -> exam.place(at.paragraph, at.around()), at -> exam.identity(at.paragraph));
+    private static Subjects<At> places(Examination exam, Subjects<Seen> seen, Function<Seen, List<At>> find) {
+        return seen.each(find, at -> exam.place(at.paragraph, at.around()), at -> exam.identity(at.paragraph));
     }
 
-    private static List<At> dashes(Paragraph paragraph) {
-        if (!Glance.holdsAny(paragraph, "-")) {
-            return List.of();
-        }
-        VisibleText visible = VisibleText.of(paragraph);
+    /** The words of a paragraph that holds any dash or hyphen. */
+    private static List<Seen> seen(Paragraph paragraph) {
+        return Glance.holdsAny(paragraph, NumberRanges.MARKS)
+                ? List.of(new Seen(paragraph, VisibleText.of(paragraph)))
+                : List.of();
+    }
+
+    private record Seen(Paragraph paragraph, VisibleText visible) {}
+
+    private static List<At> dashes(Seen seen) {
         List<At> out = new ArrayList<>();
-        if (visible.text().contains("--")) {
-            find(DOUBLE, "two-hyphens", paragraph, visible, out);
+        if (seen.visible.text().contains("--")) {
+            find(DOUBLE, "two-hyphens", seen, out);
         }
-        if (visible.text().contains(" - ")) {
-            find(SPACED, "spaced-hyphen", paragraph, visible, out);
+        if (seen.visible.text().contains(" - ")) {
+            find(SPACED, "spaced-hyphen", seen, out);
         }
         return out;
     }
 
-    private static void find(Pattern pattern, String is, Paragraph paragraph, VisibleText visible, List<At> out) {
-        Matcher matcher = pattern.matcher(visible.text());
+    private static void find(Pattern pattern, String is, Seen seen, List<At> out) {
+        String text = seen.visible.text();
+        Matcher matcher = pattern.matcher(text);
         while (matcher.find()) {
-            if (NumberRanges.isInLink(visible.text(), matcher.start())) {
-                continue;
+            if (!NumberRanges.isInLink(text, matcher.start())) {
+                out.add(new At(seen.paragraph, seen.visible, matcher.start(1), matcher.end(1), Measure.word(is)));
             }
-            out.add(new At(paragraph, visible, matcher.start(1), matcher.end(1), Measure.word(is)));
         }
     }
 
-    private static List<At> ranges(Paragraph paragraph) {
-        if (!Glance.holdsAny(paragraph, "-–\u2010\u2011")) {
-            return List.of();
-        }
-        VisibleText visible = VisibleText.of(paragraph);
-        return NumberRanges.in(visible.text()).stream()
+    private static List<At> ranges(Seen seen) {
+        return NumberRanges.in(seen.visible.text()).stream()
                 .map(found -> new At(
-                        paragraph,
-                        visible,
+                        seen.paragraph,
+                        seen.visible,
                         found.mark(),
                         found.markEnd(),
                         found.hyphen() ? Measure.word("hyphen") : EN_DASH))

@@ -39,7 +39,7 @@ public final class TypeEmphasisRule implements Rule {
         readings.addAll(check(
                 exam,
                 "bold",
-                runs(exam, RunGroup::holdsLetters).filter(TypeEmphasisRule::isAllBold),
+                runs(exam, TypeEmphasisRule::isBold).filter(TypeEmphasisRule::isAllBold),
                 CharacterProperties.BOLD,
                 false));
         return readings;
@@ -71,9 +71,9 @@ public final class TypeEmphasisRule implements Rule {
     }
 
     private static boolean isUnderlined(Inline inline) {
-        return RunGroup.holdsLetters(inline)
+        return !inline.format().get(CharacterProperties.UNDERLINE).equals("none")
                 && !inline.run().linked()
-                && !inline.format().get(CharacterProperties.UNDERLINE).equals("none");
+                && RunGroup.holdsLetters(inline);
     }
 
     private static boolean isShouted(Inline inline) {
@@ -86,6 +86,10 @@ public final class TypeEmphasisRule implements Rule {
         return capitals
                 && Words.count(words) >= SHOUTED_WORDS
                 && words.codePoints().filter(Character::isLetter).count() > words.length() / 2;
+    }
+
+    private static boolean isBold(Inline inline) {
+        return inline.format().get(CharacterProperties.BOLD) && RunGroup.holdsLetters(inline);
     }
 
     private static boolean isAllBold(RunGroup group) {
