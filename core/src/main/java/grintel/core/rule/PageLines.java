@@ -1,10 +1,12 @@
 package grintel.core.rule;
 
+import grintel.core.paper.ParagraphAddress;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import java.util.List;
 import java.util.function.BiPredicate;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** Lines of a page between which something is measured: those of a finding where one is on the page, else the first. */
@@ -52,6 +54,16 @@ public final class PageLines {
                         && second.lineInParagraph() == 1
                         && first.x() - first.columnLeft() > NARROWEST_INDENT
                         && first.x() - second.x() > NARROWEST_INDENT);
+    }
+
+    /** The first two lines of a paragraph of a kind. */
+    public static @Nullable Pair firstTwo(ProofPage page, List<Reading> readings, Predicate<ParagraphAddress> kind) {
+        return find(
+                page,
+                readings,
+                (first, second) -> first.paragraph().equals(second.paragraph())
+                        && first.lineInParagraph() == 0
+                        && kind.test(first.paragraph()));
     }
 
     private static @Nullable Pair find(ProofPage page, List<Reading> readings, BiPredicate<ProofLine, ProofLine> test) {

@@ -1,6 +1,7 @@
 package grintel.core.rule;
 
 import grintel.core.guide.Facts;
+import grintel.core.guide.HouseRules;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
@@ -38,6 +39,7 @@ final class Draft {
     private PropertySet normalParagraph = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE);
     private PropertySet normalCharacters = type("Times New Roman", 24);
     private String guide = "mla-9";
+    private @Nullable HouseRules house;
     private Facts facts = Facts.of("Solvane", "Lamps");
     private String label = "Works Cited";
     private final List<Consumer<ParagraphBuilder>> entries = new ArrayList<>(List.of(
@@ -69,6 +71,12 @@ final class Draft {
 
     Draft guide(String id) {
         guide = id;
+        return this;
+    }
+
+    /** Rules the course asks for otherwise, such as {@code running-head.first-page: {first-page: none}}. */
+    Draft house(String rules) {
+        house = HouseRules.parse("house.yaml", "rules: {" + rules + "}");
         return this;
     }
 
@@ -181,7 +189,7 @@ final class Draft {
 
     /** The rule on this draft. */
     RuleCase rule(String id) {
-        return new RuleCase(id, guide, facts, build());
+        return new RuleCase(id, guide, house, facts, build());
     }
 
     Paper build() {

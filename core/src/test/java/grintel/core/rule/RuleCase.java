@@ -11,11 +11,15 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
+import grintel.core.guide.HouseRules;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.guide.demand.Station;
 import grintel.core.paper.Paper;
 import grintel.core.typeset.LayoutLimits;
+import grintel.core.typeset.Millipoints;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One rule on one file. Whatever is asked of it, it also asserts that wording is whole; after putting right, that no word
@@ -28,7 +32,11 @@ final class RuleCase {
     private final Report report;
 
     RuleCase(String rule, String guide, Facts facts, Paper paper) {
-        this(rule, Brief.of(find(guide), null, facts), paper);
+        this(rule, guide, null, facts, paper);
+    }
+
+    RuleCase(String rule, String guide, @Nullable HouseRules house, Facts facts, Paper paper) {
+        this(rule, Brief.of(find(guide), house, facts), paper);
     }
 
     private RuleCase(String rule, Brief brief, Paper paper) {
@@ -63,6 +71,12 @@ final class RuleCase {
 
     RuleCase isNotAsked() {
         assertThat(status()).isEqualTo(Verdict.Status.NOT_ASKED);
+        return this;
+    }
+
+    /** The rule is asked, and measures nothing. */
+    RuleCase isSilent() {
+        assertThat(report.notMeasured()).contains(rule);
         return this;
     }
 
@@ -155,10 +169,33 @@ final class RuleCase {
                 new PaperFile(on), brief, (reading, spot) -> reading.rule().equals(rule), LayoutLimits.within(20));
     }
 
-    RuleCase reports() {
-        report.findings().forEach(System.out::println);
-        return this;
+    /** What the rule's station measures on a page, as {@link #drawn} puts it. */
+    List<String> strokes(int page) {
+        return report.strokes(Station.of(rule), report.proof().pages().get(page - 1)).stream()
+                .map(RuleCase::drawn)
+                .toList();
     }
+
+    /** A stroke in points: what it measures, from where to where, what is asked, in which band, and what is said of it. */
+    private static String drawn(Stroke stroke) {
+        StringBuilder out = new StringBuilder(stroke.quantity());
+        out.append(stroke.axis() == Stroke.Axis.ACROSS ? " across " : " down ");
+        out.append(points(stroke.from())).append(" to ").append(points(stroke.to()));
+        if (stroke.asked() != null) {
+            out.append(", asked ").append(points(stroke.asked()));
+        }
+        out.append(", between ").append(points(stroke.near())).append(" and ").append(points(stroke.far()));
+        if (stroke.is() != null && stroke.ought() != null) {
+            out.append(", ").append(Wording.told(stroke.is())).append(" for ").append(Wording.told(stroke.ought()));
+        }
+        return stroke.reading() == null ? out.toString() : out + ", read";
+    }
+
+    private static String points(int millipoints) {
+        double points = Millipoints.toPoints(millipoints);
+        return points == Math.rint(points) ? String.valueOf((int) points) : String.valueOf(points);
+    }
+
     /** The paper as it is now. */
     Paper paper() {
         return paper;

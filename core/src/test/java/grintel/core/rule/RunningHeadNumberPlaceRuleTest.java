@@ -42,4 +42,79 @@ class RunningHeadNumberPlaceRuleTest {
         assertThat(after.paper().sections().get(0).footers().stories().values())
                 .allSatisfy(footer -> assertThat(footer.paragraphs()).allMatch(p -> p.isBlank()));
     }
+
+    @Test
+    void whereANumberStandsIsNamed() {
+        at(Alignment.CENTRE, "").isOff("top centre", "top right").putRight();
+        at(Alignment.LEFT, "").isOff("top left", "top right").putRight();
+        at(Alignment.LEFT, "Solvane, on the lamps of the Low Canal ")
+                .isOff("top, 3.7 in short of the right margin", "top right");
+        Draft.mla()
+                .headerLine(h -> h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT)
+                        .set(ParagraphProperties.INDENT_RIGHT, -720)
+                        .text("Solvane ")
+                        .pageNumber(PropertySet.empty()))
+                .rule(RULE)
+                .isOff("top, 0.5 in beyond the right margin", "top right")
+                .putRight();
+    }
+
+    private static RuleCase at(Alignment alignment, String words) {
+        return Draft.mla()
+                .headerLine(h -> h.set(ParagraphProperties.ALIGNMENT, alignment)
+                        .text(words)
+                        .pageNumber(PropertySet.empty()))
+                .rule(RULE);
+    }
+
+    @Test
+    void aNumberBeforeOtherWordsIsFoundAmongThem() {
+        Draft.mla()
+                .headerLine(h -> h.pageNumber(PropertySet.empty()).text(" Solvane"))
+                .rule(RULE)
+                .isOff("top left", "top right")
+                .onPages(1)
+                .putRight();
+    }
+
+    @Test
+    void atTheFootAndAtEitherPlace() {
+        Draft.mla()
+                .house("running-head.number-place: {place: bottom-centre}")
+                .rule(RULE)
+                .isOff("top right", "bottom centre")
+                .putRight();
+        Draft.mla()
+                .house("running-head.number-place: {place: either}")
+                .rule(RULE)
+                .isMet();
+        foot(Alignment.CENTRE).isMet();
+        foot(Alignment.RIGHT)
+                .isOff("bottom right", "top right or bottom centre")
+                .putRight();
+    }
+
+    private static RuleCase foot(Alignment alignment) {
+        return Draft.mla()
+                .house("running-head.number-place: {place: either}")
+                .header(b -> b.footer(
+                        Marginals.Variant.DEFAULT,
+                        f -> f.set(ParagraphProperties.ALIGNMENT, alignment).pageNumber(PropertySet.empty())))
+                .rule(RULE);
+    }
+
+    @Test
+    void wordsInTheWayOfANumberAreForTheWriter() {
+        Draft.mla()
+                .house("running-head.number-place: {place: bottom-centre}")
+                .sheet(b -> b.footer(Marginals.Variant.DEFAULT, f -> f.text("Second draft")))
+                .rule(RULE)
+                .isOff("top right", "bottom centre")
+                .isForTheWriter();
+    }
+
+    @Test
+    void absentWithoutANumber() {
+        Draft.mla().header(null).rule(RULE).isAbsent();
+    }
 }

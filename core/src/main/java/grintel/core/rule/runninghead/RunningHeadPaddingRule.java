@@ -13,6 +13,7 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Parts of the header pushed apart by spaces, by tabs that land on no stop of its own, or over several lines. */
 public final class RunningHeadPaddingRule implements Rule {
@@ -35,7 +36,7 @@ public final class RunningHeadPaddingRule implements Rule {
                         .flatMap(head -> edits(exam, head).stream())
                         .distinct()
                         .toList())
-                .fixable(HeadEdits::isRewritable)
+                .fixable(head -> HeadEdits.isRewritable(head) && !isLongOfItself(exam, head))
                 .readings();
     }
 
@@ -58,20 +59,29 @@ public final class RunningHeadPaddingRule implements Rule {
             if (runsOver(exam, head, paragraph)) {
                 return Measure.word("more-than-one-line");
             }
-            String text = paragraph.text().replace(Paragraph.OBJECT, '0');
-            if (text.strip().contains("  ") || text.startsWith("  ")) {
-                return Measure.word("spaces");
-            }
-            long stops = paragraph
-                    .format()
-                    .get(ParagraphProperties.TAB_STOPS)
-                    .stops()
-                    .size();
-            if (tabs(paragraph) > stops) {
-                return Measure.word("tabs");
+            Measure padding = padding(paragraph);
+            if (padding != null) {
+                return padding;
             }
         }
         return head.header().blankLines().isEmpty() ? NONE : Measure.word("blank-line");
+    }
+
+    /** What pads a line of a header, or null. */
+    private static @Nullable Measure padding(Paragraph paragraph) {
+        String text = paragraph.text().replace(Paragraph.OBJECT, '0');
+        if (text.strip().contains("  ") || text.startsWith("  ")) {
+            return Measure.word("spaces");
+        }
+        int stops =
+                paragraph.format().get(ParagraphProperties.TAB_STOPS).stops().size();
+        return tabs(paragraph) > stops ? Measure.word("tabs") : null;
+    }
+
+    /** Whether its one line runs over though nothing pads it: only fewer words would help. */
+    private static boolean isLongOfItself(Examination exam, Head head) {
+        List<Paragraph> lines = head.header().plainLines();
+        return lines.size() == 1 && runsOver(exam, head, lines.get(0)) && padding(lines.get(0)) == null;
     }
 
     private static boolean runsOver(Examination exam, Head head, Paragraph paragraph) {

@@ -12,12 +12,12 @@ import grintel.core.rule.Examination;
 import grintel.core.rule.FirstLine;
 import grintel.core.rule.LeadingSpace;
 import grintel.core.rule.Measure;
+import grintel.core.rule.PageLines;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;
 import grintel.core.rule.Subjects;
 import grintel.core.structure.PartKind;
-import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
@@ -74,17 +74,14 @@ public final class SourcesHangingRule implements Rule {
 
     @Override
     public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
-        List<ProofLine> lines = page.lines(PagePart.TEXT);
-        for (int i = 1; i < lines.size(); i++) {
-            ProofLine first = lines.get(i - 1);
-            ProofLine second = lines.get(i);
-            if (second.paragraph().equals(first.paragraph())
-                    && first.lineInParagraph() == 0
-                    && exam.parts().kind(first.paragraph().index()) == PartKind.ENTRY) {
-                return List.of(Stroke.across("hanging", second.columnLeft(), second.x(), second.y(), second.top())
-                        .of(readings));
-            }
+        PageLines.Pair pair =
+                PageLines.firstTwo(page, readings, entry -> exam.parts().kind(entry.index()) == PartKind.ENTRY);
+        if (pair == null) {
+            return List.of();
         }
-        return List.of();
+        ProofLine second = pair.lower();
+        Reading reading = PageLines.of(readings, "hanging", second);
+        return List.of(Stroke.across("hanging", second.columnLeft(), second.x(), second.y(), second.top())
+                .of(reading == null ? readings : List.of(reading)));
     }
 }

@@ -93,8 +93,9 @@ public final class SpacingParagraphGapRule implements Rule {
         int from = pair.upper().top() + pair.upper().height();
         Reading after = PageLines.of(readings, "after", pair.upper());
         Reading reading = after != null ? after : PageLines.of(readings, "before", pair.lower());
+        String quantity = reading == null ? "after" : reading.quantity();
         Stroke stroke =
-                Stroke.down("after", from, pair.lower().top(), page.frame().left(), 0);
+                Stroke.down(quantity, from, pair.lower().top(), page.frame().left(), 0);
         return List.of(reading == null ? stroke.of(readings) : stroke.of(List.of(reading)));
     }
 }
