@@ -10,6 +10,13 @@ package grintel.core.typeset;
  * @param leader whether it only leads the eye over a tab and is no text
  */
 public record GlyphRun(String text, int x, int width, Type type, String link, boolean leader) {
+    /** Right edge of its first so many characters, kerning aside. */
+    public int edgeAfter(int characters) {
+        double width =
+                text.codePoints().limit(characters).mapToDouble(type::advance).sum();
+        return x + (int) Math.round(width);
+    }
+
     GlyphRun movedBy(int dx) {
         return new GlyphRun(text, x + dx, width, type, link, leader);
     }

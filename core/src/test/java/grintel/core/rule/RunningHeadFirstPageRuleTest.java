@@ -93,7 +93,8 @@ class RunningHeadFirstPageRuleTest {
                 .putRight();
         Section section = after.paper().sections().get(0);
         assertThat(section.get(SectionProperties.FIRST_PAGE_DIFFERS)).isTrue();
-        after.isMet();
+        assertThat(section.headers().stories()).hasSize(1);
+        assertThat(section.footers().stories()).isEmpty();
     }
 
     @Test
@@ -146,5 +147,21 @@ class RunningHeadFirstPageRuleTest {
         new RuleCase(RULE, "chicago-notes", Facts.of("Solvane", "LOW CANAL"), specimen.build())
                 .isOff("“0”", "no header")
                 .putRight();
+    }
+
+    @Test
+    void aFirstPageAsTheOthersButForItsLabelIsMetWhereTheGuideAsksForOne() {
+        Specimen specimen = Specimen.of("apa-6", Specimen.Content.NOTHING);
+        new RuleCase(RULE, "apa-6", Facts.of("Solvane", "LOW CANAL"), specimen.build()).isMet();
+    }
+
+    @Test
+    void aSectionThatDiffersAsAWholeIsAMatterOfItsOwn() {
+        Draft.mla()
+                .text(p -> p.text((Draft.PROSE + " ").repeat(30)))
+                .add(b -> b.paragraph(Draft.PROSE).endSection())
+                .add(b -> b.header(Variant.DEFAULT, line -> line.text("Works")))
+                .rule(RULE)
+                .isMet();
     }
 }

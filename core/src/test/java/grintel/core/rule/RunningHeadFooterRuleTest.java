@@ -1,6 +1,7 @@
 package grintel.core.rule;
 
 import grintel.core.paper.Marginals;
+import grintel.core.paper.PropertySet;
 import org.junit.jupiter.api.Test;
 
 class RunningHeadFooterRuleTest {
@@ -20,5 +21,28 @@ class RunningHeadFooterRuleTest {
                 .andNothingElseIsOff()
                 .isAsked()
                 .putRight();
+    }
+
+    @Test
+    void aNumberThatStandsOnlyThereIsAMatterOfItsPlace() {
+        foot(false, "").isMet();
+    }
+
+    @Test
+    void aSecondNumberGoesAndSoDoWordsBesideIt() {
+        foot(true, "").isOff("“1”", "empty").putRight();
+        foot(true, "Draft ").isOff("“Draft 1”", "empty").putRight();
+    }
+
+    @Test
+    void wordsBesideTheOnlyNumberAreForTheWriter() {
+        foot(false, "Draft ").isOff("“Draft 1”", "empty").isForTheWriter();
+    }
+
+    private static RuleCase foot(boolean header, String words) {
+        Draft draft = header ? Draft.mla() : Draft.mla().header(null);
+        return draft.sheet(b ->
+                        b.footer(Marginals.Variant.DEFAULT, f -> f.text(words).pageNumber(PropertySet.empty())))
+                .rule(RULE);
     }
 }

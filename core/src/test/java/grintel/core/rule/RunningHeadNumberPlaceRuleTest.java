@@ -2,6 +2,7 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
@@ -70,7 +71,7 @@ class RunningHeadNumberPlaceRuleTest {
     @Test
     void aNumberBeforeOtherWordsIsFoundAmongThem() {
         Draft.mla()
-                .headerLine(h -> h.pageNumber(PropertySet.empty()).text(" Solvane"))
+                .headerLine(h -> h.pageNumber(PropertySet.empty()).text(" Solvane, on the lamps of the Low Canal"))
                 .rule(RULE)
                 .isOff("top left", "top right")
                 .onPages(1)
@@ -116,5 +117,15 @@ class RunningHeadNumberPlaceRuleTest {
     @Test
     void absentWithoutANumber() {
         Draft.mla().header(null).rule(RULE).isAbsent();
+    }
+
+    @Test
+    void aNumberThatCannotBeSeenIsSaidToBe() {
+        Draft.mla()
+                .headerLine(h -> h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT)
+                        .text("Solvane ")
+                        .pageNumber(PropertySet.of(CharacterProperties.HIDDEN, true)))
+                .rule(RULE)
+                .isOff("top, out of sight", "top right");
     }
 }

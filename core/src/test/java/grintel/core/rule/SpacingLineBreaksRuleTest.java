@@ -20,4 +20,14 @@ class SpacingLineBreaksRuleTest {
                 .isAsked()
                 .putRight();
     }
+
+    @Test
+    void aBreakWithNothingBeforeOrAfterItIsNone() {
+        Draft.mla().text(p -> p.text(Draft.PROSE).lineBreak()).rule(RULE).isMet();
+        Draft.mla().text(p -> p.lineBreak().text(Draft.PROSE)).rule(RULE).isMet();
+        Draft.mla()
+                .text(p -> p.text("A").lineBreak().text(Draft.PROSE).lineBreak().text("B"))
+                .rule(RULE)
+                .isOff("2 line breaks", "none");
+    }
 }

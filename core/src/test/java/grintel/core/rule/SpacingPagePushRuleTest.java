@@ -30,4 +30,25 @@ class SpacingPagePushRuleTest {
     void oneBlankParagraphPushesNothing() {
         Draft.mla().pushSources(1).rule(RULE).isMet();
     }
+
+    @Test
+    void absentWhereNoPartWouldStartAPage() {
+        Draft.mla().withoutSources().rule(RULE).isAbsent();
+    }
+
+    @Test
+    void theTextPushedOffATitlePageGetsABreak() {
+        Front.of("apa-7-student")
+                .title("Lamps on the Low Canal")
+                .student()
+                .block(out -> {
+                    for (int i = 0; i < 12; i++) {
+                        out.paragraph("");
+                    }
+                })
+                .title("Lamps on the Low Canal", line -> {})
+                .rule(RULE)
+                .isOff("12 blank paragraphs", "a page break")
+                .putRight();
+    }
 }

@@ -33,4 +33,30 @@ class SpacingSentenceGapRuleTest {
                 .quoting("gap. Here", "Another. There.")
                 .onPages(1, 4);
     }
+
+    @Test
+    void marksThatCloseWithTheSentenceComeBetween() {
+        gaps("(It is late.)  Then").isOff("2 spaces", "1 space");
+        gaps("(“It is late!”)  Then").isOff("2 spaces", "1 space");
+        gaps("(‘“It is late?”’)  Then").isOff("2 spaces", "1 space");
+        gaps("((‘“It is late?”’))  Then").isMet();
+        gaps("late  then").isMet();
+        gaps("” ’  then").isMet();
+    }
+
+    @Test
+    void eachWidthIsAFindingAndWhatEndsAParagraphIsNone() {
+        gaps("It is late.  Then. And then.   Now")
+                .areOff("2 spaces", "3 spaces")
+                .putRight();
+        Draft.mla().text(p -> p.text(Draft.PROSE + "  ")).rule(RULE).isMet();
+        Draft.mla()
+                .text(p -> p.text("It is late.  \t" + Draft.PROSE))
+                .rule(RULE)
+                .isMet();
+    }
+
+    private static RuleCase gaps(String words) {
+        return Draft.mla().text(p -> p.text(words + " " + Draft.PROSE)).rule(RULE);
+    }
 }

@@ -40,4 +40,16 @@ class SpacingSpaceBarIndentRuleTest {
                 .isOff("tabs and spaces", "an indent")
                 .putRight();
     }
+
+    @Test
+    void whereNoIndentIsAskedTheSpacesOnlyGo() {
+        RuleCase after = Draft.mla()
+                .house("spacing.first-line: {weight: not-asked}")
+                .text(p -> p.set(ParagraphProperties.INDENT_FIRST_LINE, 0).text("      " + Draft.PROSE))
+                .rule(RULE)
+                .isOff("spaces", "an indent")
+                .putRight();
+        assertThat(after.paper().paragraphs().get(8).firstLineIndent()).isZero();
+        assertThat(after.paper().paragraphs().get(8).text()).startsWith("In all");
+    }
 }

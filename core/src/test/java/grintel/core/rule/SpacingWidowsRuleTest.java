@@ -1,19 +1,8 @@
 package grintel.core.rule;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import grintel.core.check.Examiner;
-import grintel.core.check.PaperFile;
-import grintel.core.check.PutRight;
-import grintel.core.check.Verdict;
-import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
-import grintel.core.guide.Guide;
-import grintel.core.guide.Guides;
-import grintel.core.guide.HouseRules;
-import grintel.core.paper.Paper;
+import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.paper.PropertySet;
 import org.junit.jupiter.api.Test;
 
 class SpacingWidowsRuleTest {
@@ -25,20 +14,20 @@ class SpacingWidowsRuleTest {
     }
 
     @Test
-    void houseRulesCanAskForEitherAndItIsPutRight() {
-        Guide guide = Guides.find("mla-9");
-        assertThat(guide).isNotNull();
-        HouseRules house = HouseRules.parse("house.yaml", "rules: {spacing.widows: {weight: required, control: keep}}");
-        Brief brief = Brief.of(guide, house, Facts.NONE);
-        Paper loose = Draft.mla()
-                .firstText(paragraph -> paragraph.set(ParagraphProperties.WIDOW_CONTROL, false))
-                .build();
-        assertThat(Examiner.examine(loose, brief, LayoutLimits.within(20))
-                        .verdict(RULE)
-                        .status())
-                .isEqualTo(Verdict.Status.OFF);
-        PutRight.Result<PaperFile> result = PutRight.run(
-                new PaperFile(loose), brief, (reading, spot) -> reading.rule().equals(RULE), LayoutLimits.within(20));
-        assertThat(result.report().verdict(RULE).status()).isEqualTo(Verdict.Status.MET);
+    void aCourseCanAskForEitherOrLeaveItFree() {
+        draft("keep", false).isOff("loose", "kept together").putRight();
+        draft("keep", true).isMet();
+        draft("loose", true).isOff("kept together", "loose").putRight();
+        draft("any", true).isAbsent();
+    }
+
+    private static RuleCase draft(String control, boolean keeps) {
+        return Draft.mla()
+                .house("spacing.widows: {weight: required, control: " + control + "}")
+                .normal(
+                        PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE)
+                                .with(ParagraphProperties.WIDOW_CONTROL, keeps),
+                        Draft.type("Times New Roman", 24))
+                .rule(RULE);
     }
 }

@@ -88,19 +88,15 @@ public final class RunningHeadNumberPlaceRule implements Rule {
                 : head.footer().typed();
         String number = typed.isEmpty() ? page.printedNumber() : typed;
         for (ProofLine line : page.lines(part)) {
-            if (!line.text().contains(number)) {
-                continue;
-            }
             if (line.text().stripTrailing().endsWith(number)) {
                 return new Seen(line, line.right(), line.width());
             }
             for (GlyphRun run : line.runs()) {
-                if (run.text().strip().equals(number)
-                        || run.text().stripLeading().startsWith(number)) {
-                    return new Seen(line, run.x() + run.width(), line.width());
+                int at = run.text().indexOf(number);
+                if (at >= 0) {
+                    return new Seen(line, run.edgeAfter(at + number.length()), line.width());
                 }
             }
-            return new Seen(line, line.right(), line.width());
         }
         return null;
     }
