@@ -1,12 +1,13 @@
 package grintel.core.structure;
 
 import grintel.core.paper.Inline;
-import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Tells what shows at once: cells, blank lines, pictures, formulas, program text. */
 final class PlainRecogniser implements Recogniser {
-    private static final Set<String> CODE_STYLES =
-            Set.of("code", "listing", "preformatted", "source", "program", "plain text", "verbatim", "macro");
+    /** Names of styles for program text; a style of sources is none, nor one that only says that its text is plain. */
+    private static final Pattern CODE_STYLE =
+            Pattern.compile("\\b(?:source ?code|code|listings?|preformatted|program|verbatim|macro)\\b");
 
     @Override
     public void claim(Manuscript manuscript, Zones zones, Claims claims) {
@@ -40,7 +41,7 @@ final class PlainRecogniser implements Recogniser {
     }
 
     private static void claimCode(Manuscript manuscript, Claims claims, int index, Line line) {
-        if (CODE_STYLES.stream().anyMatch(line.styleName()::contains)) {
+        if (CODE_STYLE.matcher(line.styleName()).find()) {
             claims.add(index, PartKind.CODE, 0.95, "its style is one for program text");
         }
         if (!manuscript.isFixedWidth() && Manuscript.isFixedWidth(line)) {

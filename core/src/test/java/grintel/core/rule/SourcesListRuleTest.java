@@ -25,4 +25,18 @@ class SourcesListRuleTest {
     void aPaperThatNeitherCitesNorListsHasNothingToJudge() {
         Draft.mla().withoutSources().text(p -> p.text(Draft.PROSE)).rule(RULE).isAbsent();
     }
+
+    @Test
+    void oneCitationIsTooLittleAndYearsAloneNameNoOne() {
+        Draft.mla()
+                .withoutSources()
+                .text(p -> p.text("Lamps are dear (Keel 12). " + Draft.PROSE))
+                .rule(RULE)
+                .isAbsent();
+        Draft.mla()
+                .withoutSources()
+                .text(p -> p.text("Lamps are dear (1924), and oil is dearer (1926). " + Draft.PROSE))
+                .rule(RULE)
+                .isAbsent();
+    }
 }

@@ -2,6 +2,9 @@ package grintel.core.rule;
 
 import static grintel.core.rule.Draft.book;
 
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.build.PaperBuilder;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -106,5 +109,55 @@ class SourcesOrderRuleTest {
                 .rule(RULE)
                 .areOff("“Keel, J. R. (2018). Weirs. Low Water Press.”")
                 .putRight();
+    }
+
+    @Test
+    void underHeadingsEachGroupHasAnOrderOfItsOwn() {
+        grouped("Keel, J. R.", "Verholt, Ansa.", "Arden, Tove.", "Tamberg, Ilse.")
+                .isMet();
+        grouped("Verholt, Ansa.", "Keel, J. R.", "Arden, Tove.", "Tamberg, Ilse.")
+                .isOff(
+                        "“Verholt, Ansa. Oil. Low Water Press, 2004.”",
+                        "after “Keel, J. R. Oil. Low Water Press, 2004.”")
+                .putRight();
+    }
+
+    private static RuleCase grouped(String... names) {
+        return Draft.mla()
+                .guide("chicago-notes")
+                .headingStyles()
+                .withoutSources()
+                .add(b -> b.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                        .set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
+                        .text("Bibliography")))
+                .add(b -> group(b, "Novels", names[0], names[1]))
+                .add(b -> group(b, "Ledgers", names[2], names[3]))
+                .rule(RULE);
+    }
+
+    private static void group(PaperBuilder out, String label, String one, String two) {
+        out.paragraph(line -> line.style("H1").text(label, Draft.BOLD));
+        for (String name : List.of(one, two)) {
+            out.paragraph(line -> book(name, "Oil", "2004")
+                    .accept(line.set(ParagraphProperties.INDENT_LEFT, 720)
+                            .set(ParagraphProperties.INDENT_FIRST_LINE, -720)));
+        }
+    }
+
+    @Test
+    void anEntryThatEndsASectionIsForTheWriter() {
+        Draft draft = Draft.mla().withoutSources();
+        draft.add(b -> b.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                .set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
+                .text("Works Cited")));
+        draft.add(b -> b.paragraph(book("Verholt, Ansa.", "Weirs", "2004"))
+                .endSection()
+                .paragraph(book("Arden, Tove.", "Ferries", "2001"))
+                .paragraph(book("Keel, J. R.", "Bells", "2016")));
+        draft.rule(RULE)
+                .isOff(
+                        "“Verholt, Ansa. Weirs. Low Water Press, 2004.”",
+                        "after “Keel, J. R. Bells. Low Water Press, 2016.”")
+                .isForTheWriter();
     }
 }

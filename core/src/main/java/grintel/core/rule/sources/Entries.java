@@ -76,9 +76,13 @@ final class Entries {
         if (text.isEmpty() || above.isEmpty()) {
             return false;
         }
+        boolean underLink = LINK.matcher(above).matches();
+        if (LINK.matcher(text).matches()) {
+            return !underLink;
+        }
         boolean lower = Character.isLowerCase(text.codePointAt(0));
-        return LINK.matcher(text).matches() && !LINK.matcher(above).matches()
-                || OPEN.matcher(above).matches() && !LINK.matcher(above).find()
-                || lower && !CLOSED.matcher(above).matches();
+        return !underLink
+                && (OPEN.matcher(above).matches()
+                        || lower && !CLOSED.matcher(above).matches());
     }
 }
