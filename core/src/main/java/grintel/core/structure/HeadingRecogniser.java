@@ -47,6 +47,7 @@ final class HeadingRecogniser implements Recogniser {
         }
         boolean plain = line.paragraph().firstLineIndent() < NO_INDENT && manuscript.usualFirstLine() >= NO_INDENT;
         if (plain
+                && !TextRecogniser.isSetIn(manuscript, line)
                 && !line.endsLikeProse()
                 && manuscript.get(manuscript.next(index)).isProse()) {
             claims.add(index, PartKind.HEADING, 0.45, "it is short and stands at the margin, as paragraphs do not");

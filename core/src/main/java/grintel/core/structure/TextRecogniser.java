@@ -44,19 +44,28 @@ final class TextRecogniser implements Recogniser {
 
     /** Set in from where the text stands as a whole, not by its first line only. */
     private static void claimQuotation(Manuscript manuscript, Claims claims, int index, Line line) {
-        boolean setIn = line.leftIndent() - manuscript.usualIndent() >= SET_IN;
-        boolean hangs = line.paragraph().firstLineIndent() <= -SET_IN / 2;
-        if (setIn && !hangs && !line.centred() && line.words() >= FEWEST_QUOTED_WORDS) {
+        if (isSetIn(manuscript, line) && !line.centred() && line.words() >= FEWEST_QUOTED_WORDS) {
             claims.add(index, PartKind.BLOCK_QUOTATION, 0.91, "all its lines are set in");
         }
     }
 
-    /** Several short centred lines in a row that are set as the text is. */
+    /** Whether a paragraph stands further in than the text, and does not hang. */
+    static boolean isSetIn(Manuscript manuscript, Line line) {
+        return line.leftIndent() - manuscript.usualIndent() >= SET_IN
+                && line.paragraph().firstLineIndent() > -SET_IN / 2;
+    }
+
+    /** Several short lines in a row, centred or set in, that are set as the text is. */
     private static void claimVerse(Manuscript manuscript, Zones zones, Claims claims, int index) {
         if (isVerseLine(manuscript, index)
                 && (isVerseLine(manuscript, zones, index, manuscript.next(index))
                         || isVerseLine(manuscript, zones, index, manuscript.previous(index)))) {
-            claims.add(index, PartKind.BLOCK_QUOTATION, 0.85, "it is one of several centred lines");
+            boolean centred = manuscript.get(index).centred();
+            claims.add(
+                    index,
+                    PartKind.BLOCK_QUOTATION,
+                    0.85,
+                    centred ? "it is one of several centred lines" : "it is one of several short lines set in");
         }
     }
 
@@ -64,12 +73,13 @@ final class TextRecogniser implements Recogniser {
         return other >= 0
                 && other < manuscript.size()
                 && zones.areTogether(index, other)
+                && manuscript.get(index).centred() == manuscript.get(other).centred()
                 && isVerseLine(manuscript, other);
     }
 
     private static boolean isVerseLine(Manuscript manuscript, int index) {
         Line line = manuscript.get(index);
-        return line.centred()
+        return (line.centred() || isSetIn(manuscript, line))
                 && !line.isBold()
                 && line.styleLevel() == 0
                 && line.words() > 0

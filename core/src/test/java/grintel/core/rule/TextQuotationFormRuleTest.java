@@ -1,7 +1,12 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Origin;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.Style;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
@@ -47,5 +52,38 @@ class TextQuotationFormRuleTest {
     @Test
     void absentWithoutBlocks() {
         Draft.mla().rule(RULE).isAbsent();
+    }
+
+    @Test
+    void aBlockSetInBySpacesIsMeasuredAndSetInByItsIndent() {
+        RuleCase after = block("apa-7-student", 1440, line -> line.text("    " + Draft.PROSE))
+                .rule(RULE)
+                .areOff("1 in")
+                .putRight();
+        assertThat(after.paper().paragraphs().get(8).text()).isEqualTo(Draft.PROSE);
+    }
+
+    @Test
+    void theMarksOfABlockOfSeveralParagraphsMayBeThoseOfSpeech() {
+        Draft draft = block("apa-7-student", 720, line -> line.text("“" + Draft.PROSE + "”"));
+        draft.add(out -> out.paragraph(
+                        line -> line.set(ParagraphProperties.INDENT_LEFT, 720).text(Draft.PROSE)))
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void blocksInAStyleOfTheirOwnArePutRightInIt() {
+        PropertySet far = PropertySet.of(ParagraphProperties.INDENT_LEFT, 1440);
+        Draft draft = Draft.mla()
+                .guide("apa-7-student")
+                .sheet(b -> b.style("Quote", "Quote", Style.Kind.PARAGRAPH, "Normal", far, PropertySet.empty()));
+        for (int i = 0; i < 2; i++) {
+            draft.add(b -> b.paragraph(line -> line.style("Quote").text(Draft.PROSE)))
+                    .text(line -> line.text(Draft.PROSE));
+        }
+        RuleCase after = draft.rule(RULE).isOff("1 in", "0.5 in").at(8, 10).putRight();
+        assertThat(after.paper().paragraphs().get(8).format().origin(ParagraphProperties.INDENT_LEFT))
+                .isEqualTo(new Origin.OfStyle("Quote"));
     }
 }

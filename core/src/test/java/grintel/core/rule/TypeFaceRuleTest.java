@@ -42,4 +42,19 @@ class TypeFaceRuleTest {
                 .isOff("Comic Sans MS", "Times New Roman")
                 .putRight();
     }
+
+    @Test
+    void onlyTheFaceOfTheTextIsChanged() {
+        RuleCase after = Draft.mla()
+                .guide("apa-7-student")
+                .normal(DOUBLE, Draft.type("Cambria", 24))
+                .text(p -> p.text("a word ", Draft.type("Verdana", 24)).text(Draft.PROSE))
+                .text(p -> p.text(Draft.PROSE, Draft.type("Verdana", 24)))
+                .rule(RULE)
+                .isOff("Cambria", "Times New Roman")
+                .at(0, 1, 2, 3, 4, 5, 6, 7, 8, 10, 11, 12)
+                .putRight();
+        assertThat(after.paper().paragraphs().get(9).texts().get(0).format().get(CharacterProperties.FACE))
+                .isEqualTo("Verdana");
+    }
 }

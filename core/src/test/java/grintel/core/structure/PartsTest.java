@@ -282,6 +282,20 @@ class PartsTest {
     }
 
     @Test
+    void verseThatIsSetInIsAQuotationAndNoHeading() {
+        essay().indented(PROSE);
+        for (String verse : List.of("the lamp comes first", "and then the water", "and then the town")) {
+            line(line -> line.set(ParagraphProperties.INDENT_LEFT, 720).text(verse));
+        }
+        indented(PROSE)
+                .line(line -> line.set(ParagraphProperties.INDENT_LEFT, 720).text("one line alone"));
+        indented(PROSE);
+        assertThat(added())
+                .containsExactly(
+                        PARAGRAPH, BLOCK_QUOTATION, BLOCK_QUOTATION, BLOCK_QUOTATION, PARAGRAPH, UNKNOWN, PARAGRAPH);
+    }
+
+    @Test
     void aTextThatIsSetInAsAWholeIsNoQuotation() {
         line("Marit Solvane").line("9 October 2026").line("A Title");
         for (int i = 0; i < 3; i++) {
@@ -295,6 +309,14 @@ class PartsTest {
     void programTextIsAPartOfItsOwn() {
         essay().line("    for (lamp : lamps) { count++; }", CODE).line(PROSE);
         assertThat(added()).containsExactly(PartKind.CODE, PARAGRAPH);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Source Code, CODE", "HTML Preformatted, CODE", "Source, PARAGRAPH", "Plain Text, PARAGRAPH"})
+    void programTextIsToldByItsStyle(String style, PartKind kind) {
+        out.style("S", style, Style.Kind.PARAGRAPH, null, PLAIN, PLAIN);
+        essay().line(line -> line.style("S").text(PROSE)).line(PROSE);
+        assertThat(added()).containsExactly(kind, PARAGRAPH);
     }
 
     @Test

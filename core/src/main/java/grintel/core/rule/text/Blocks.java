@@ -25,6 +25,13 @@ final class Blocks {
             return paragraphs.get(paragraphs.size() - 1);
         }
 
+        /** Its lines as hard breaks and the ends of paragraphs part them. */
+        List<String> lines() {
+            return paragraphs.stream()
+                    .flatMap(paragraph -> paragraph.text().strip().lines())
+                    .toList();
+        }
+
         String words() {
             return String.join(" ", paragraphs.stream().map(Paragraph::text).toList());
         }

@@ -31,8 +31,17 @@ record QuotationLimit(boolean byWords, int from, int verseFrom) {
     }
 
     boolean reaches(Examination exam, String passage) {
-        int verse = passage.split(VERSE_BREAK, -1).length;
-        return length(exam, passage) >= from || verse > 1 && verse >= verseFrom;
+        return length(exam, passage) >= from;
+    }
+
+    /** Whether a passage is verse, its lines parted by slashes, with so many of them that it stands as a block. */
+    boolean reachesAsVerse(String passage) {
+        return verseLines(passage) >= verseFrom;
+    }
+
+    /** How many lines of verse slashes part a passage into. */
+    int verseLines(String passage) {
+        return passage.split(VERSE_BREAK, -1).length;
     }
 
     private int length(Examination exam, String passage) {
@@ -52,7 +61,20 @@ record QuotationLimit(boolean byWords, int from, int verseFrom) {
         return new Measure.Phrase("fewer-than", new Measure.Count(from, byWords ? "word" : "line"));
     }
 
+    /** Whether verse is counted by its own lines. */
+    boolean countsVerse() {
+        return verseFrom != Integer.MAX_VALUE;
+    }
+
+    Measure fewerOfVerse() {
+        return new Measure.Phrase("fewer-than", new Measure.Count(verseFrom, "verse-line"));
+    }
+
     Measure atLeast() {
         return new Measure.Phrase("at-least", new Measure.Count(from, byWords ? "word" : "line"));
+    }
+
+    Measure atLeastOfVerse() {
+        return new Measure.Phrase("at-least", new Measure.Count(verseFrom, "verse-line"));
     }
 }

@@ -14,6 +14,8 @@ import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Glance;
 import grintel.core.rule.Kinds;
+import grintel.core.rule.Measure;
+import grintel.core.rule.Quotes;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Subjects;
@@ -35,21 +37,30 @@ public final class TextQuotationLongRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         QuotationLimit limit = QuotationLimit.of(exam);
         Subjects<Paragraph> text = Kinds.runningText(exam);
-        return text.each(
-                        TextQuotationLongRule::passages,
-                        passage -> exam.place(passage.paragraph, passage.first()),
-                        passage -> exam.identity(passage.paragraph))
+        Subjects<Passage> all = text.each(
+                TextQuotationLongRule::passages,
+                passage -> exam.place(passage.paragraph, passage.first()),
+                passage -> exam.identity(passage.paragraph));
+        List<Reading> out = new ArrayList<>();
+        out.addAll(all.filter(passage -> !limit.reachesAsVerse(passage.words()))
                 .check(id(), "length")
                 .measure(passage -> limit.measure(exam, passage.words()))
                 .asks(limit.fewer())
                 .metWhen((passage, is) -> !limit.reaches(exam, passage.words()))
                 .metIfNone(!text.isEmpty())
-                .fix(
-                        FixClass.ASK,
-                        (off, cause) -> off.stream()
-                                .flatMap(passage -> setOff(exam, passage).stream())
-                                .toList())
-                .readings();
+                .fix(FixClass.ASK, (off, cause) -> setOff(exam, off))
+                .readings());
+        out.addAll(all.filter(passage -> limit.reachesAsVerse(passage.words()))
+                .check(id(), "verse")
+                .measure(passage -> new Measure.Count(limit.verseLines(passage.words()), "verse-line"))
+                .asks(limit.fewerOfVerse())
+                .fix(FixClass.ASK, (off, cause) -> setOff(exam, off))
+                .readings());
+        return out;
+    }
+
+    private static List<Edit> setOff(Examination exam, List<Passage> off) {
+        return off.stream().flatMap(passage -> setOff(exam, passage).stream()).toList();
     }
 
     private static List<Passage> passages(Paragraph paragraph) {
@@ -109,7 +120,7 @@ public final class TextQuotationLongRule implements Rule {
 
         /** Its opening words, its mark included. */
         String first() {
-            return visible.text().substring(found.from(), Math.min(found.to(), found.from() + 60));
+            return Quotes.first(visible.text().substring(found.from(), found.to()));
         }
     }
 }
