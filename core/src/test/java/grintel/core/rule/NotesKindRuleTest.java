@@ -32,4 +32,16 @@ class NotesKindRuleTest {
     void absentWithoutNotes() {
         Draft.mla().rule(RULE).isAbsent();
     }
+
+    @Test
+    void aCourseCanAskForEndnotes() {
+        Noted.with(
+                        Draft.mla().house("notes.kind: {kind: endnotes}"),
+                        Story.Kind.FOOTNOTE,
+                        Noted.form(),
+                        PropertySet.empty())
+                .rule(RULE)
+                .isOff("footnotes", "endnotes")
+                .putRight();
+    }
 }

@@ -1,5 +1,9 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Paragraph;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Story;
 import grintel.core.specimen.Specimen;
@@ -59,6 +63,51 @@ class NotesNumberRuleTest {
     void absentWithoutNotes() {
         Draft.mla()
                 .text(text -> text.text("Ten m").text("2", Specimen.RAISED).text(" of glass."))
+                .rule(RULE)
+                .isAbsent();
+    }
+
+    @Test
+    void itMovesBehindAllTheMarksThatFollowAndNoFurther() {
+        assertThat(moved("So it is", ".” And")).startsWith("So it is.”" + Paragraph.OBJECT + " And");
+        assertThat(moved("So it is", ",")).startsWith("So it is," + Paragraph.OBJECT + " ");
+        assertThat(moved("So it is—", "and")).startsWith("So it is" + Paragraph.OBJECT + "—and");
+        assertThat(moved("—", "and")).startsWith(Paragraph.OBJECT + "—and");
+    }
+
+    private static String moved(String before, String after) {
+        RuleCase done = called(before, Specimen.RAISED, after).rule(RULE).putRight();
+        return done.paper().paragraphs().get(8).text();
+    }
+
+    @Test
+    void aNumberAtTheEndOfItsParagraphStandsRight() {
+        called("", Specimen.RAISED, "").rule(RULE).isMet();
+        Draft.mla()
+                .text(text -> text.text(Draft.PROSE)
+                        .note(Story.Kind.FOOTNOTE, Specimen.RAISED, note -> note.paragraph("So Keel has it.")))
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void raisingByADistanceIsRaisingToo() {
+        called("So it is.", PropertySet.of(CharacterProperties.RISE, 6), " And on")
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void oneTypedNumberOrNumbersThatDoNotCountAreNone() {
+        Draft.mla()
+                .text(text -> text.text("So it is.").text("1", Specimen.RAISED).text(" " + Draft.PROSE))
+                .rule(RULE)
+                .isAbsent();
+        Draft.mla()
+                .text(text -> text.text("Ten m")
+                        .text("2", Specimen.RAISED)
+                        .text(" or m")
+                        .text("3", Specimen.RAISED))
                 .rule(RULE)
                 .isAbsent();
     }

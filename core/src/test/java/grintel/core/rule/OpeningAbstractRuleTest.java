@@ -53,4 +53,22 @@ class OpeningAbstractRuleTest {
     void notAskedOfStudents() {
         Draft.mla().guide("apa-7-student").rule(RULE).isNotAsked();
     }
+
+    @Test
+    void anOlderEditionAsksForEnoughWordsAndNotTooMany() {
+        older(3).areOff("123 words");
+        older(4).isMet();
+        older(7).areOff("287 words");
+    }
+
+    private static RuleCase older(int times) {
+        return Front.of("apa-6")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("Brackwater College")
+                .line("Abstract", line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true))
+                .left((Draft.PROSE + " ").repeat(times).strip())
+                .line(TITLE, line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true))
+                .rule(RULE);
+    }
 }

@@ -1,5 +1,7 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
@@ -82,5 +84,25 @@ class OpeningTitleFormRuleTest {
                 .isOff("plain", "bold")
                 .onPages(1)
                 .putRight();
+    }
+
+    @Test
+    void whatLooksLikeMarksAroundATitleMayBeMarksInIt() {
+        mla("“Lamps” and the “Weir Ledger”", PropertySet.empty()).rule(RULE).isMet();
+        mla("“Lamps” on the Low Canal", PropertySet.empty()).rule(RULE).isMet();
+        mla("'Lamps on the Low Canal'", PropertySet.empty()).rule(RULE).isOff("quotation marks around it", "none");
+        mla("Lamps of the U.S.", PropertySet.empty()).rule(RULE).isMet();
+        mla("Lamps on the Low Canal...", PropertySet.empty()).rule(RULE).isMet();
+        mla("Lamps vs.", PropertySet.empty()).rule(RULE).isOff("a full stop at its end", "none");
+    }
+
+    @Test
+    void theMarksAloneGo() {
+        RuleCase after =
+                mla("“Lamps on the Low Canal”", PropertySet.empty()).rule(RULE).putRight();
+        assertThat(after.paper().paragraphs().get(4).text()).isEqualTo(TITLE);
+        RuleCase stopped =
+                mla("Lamps on the Low Canal.", PropertySet.empty()).rule(RULE).putRight();
+        assertThat(stopped.paper().paragraphs().get(4).text()).isEqualTo(TITLE);
     }
 }

@@ -1,5 +1,8 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.paper.Paragraph;
 import org.junit.jupiter.api.Test;
 
 class OpeningTitlePagePartsRuleTest {
@@ -78,5 +81,54 @@ class OpeningTitlePagePartsRuleTest {
     @Test
     void absentWithoutTitlePage() {
         Draft.mla().guide("apa-7-student").rule(RULE).isAbsent();
+    }
+
+    @Test
+    void aLineThatMayBeWhatIsMissingIsNotToldAsMissing() {
+        Front.of("apa-7-student")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("Department of Letters, Brackwater College")
+                .line("Novels of the Canals and the Lamps")
+                .line("Dr. Ilse Tamberg")
+                .line("October 9, 2026")
+                .over(TITLE)
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void departmentAndInstitutionMayTakeALineEach() {
+        Front.of("apa-7-student")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .line("Department of Letters")
+                .line("Brackwater College")
+                .line("LIT 214: Novels of the Canals")
+                .line("Dr. Ilse Tamberg")
+                .line("October 9, 2026")
+                .over(TITLE)
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void whatIsMissingIsSetFromTheFactsInTheFormOfTheGuide() {
+        RuleCase after = Front.of("apa-7-student")
+                .title(TITLE)
+                .line("Marit Solvane")
+                .over(TITLE)
+                .facts("{date: 2026-10-09, department: Department of Letters, institution: Brackwater College,"
+                        + " course-number: LIT 214, course-name: Novels of the Canals, instructor: Dr. Ilse Tamberg}")
+                .rule(RULE)
+                .isAsked()
+                .putRight();
+        assertThat(after.paper().paragraphs().subList(2, 6))
+                .extracting(Paragraph::text)
+                .containsExactly(
+                        "Department of Letters, Brackwater College",
+                        "LIT 214: Novels of the Canals",
+                        "Dr. Ilse Tamberg",
+                        "October 9, 2026");
     }
 }

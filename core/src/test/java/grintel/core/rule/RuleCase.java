@@ -45,10 +45,16 @@ final class RuleCase {
         this.paper = paper;
         this.report = Examiner.examine(paper, brief, LayoutLimits.within(20));
         for (Reading reading : report.findings()) {
-            assertThat(Wording.message(reading)).doesNotContain("{").isNotBlank();
+            assertThat(Wording.message(reading))
+                    .doesNotContain("{is}", "{asked}")
+                    .isNotBlank();
             assertThat(Wording.name(reading)).isNotBlank();
             assertThat(Wording.why(reading.rule())).isNotBlank();
             assertThat(reading.places()).as(reading.rule()).isNotEmpty();
+            assertThat(reading.spots())
+                    .as(reading.rule())
+                    .extracting(Spot::anchor)
+                    .doesNotHaveDuplicates();
         }
         assertThat(report.findings()).extracting(Reading::key).doesNotHaveDuplicates();
     }
