@@ -52,7 +52,7 @@ public final class PageStart {
             Paragraph before = all.get(i);
             boolean blank = exam.parts().kind(i) == PartKind.BLANK;
             if (before.endsSection() && startsPage(sectionAfter(exam, i))
-                    || (blank ? before.hasPageBreak() : endsWithBreak(before))) {
+                    || (blank ? breaksPage(before) : endsWithBreak(before))) {
                 return true;
             }
             if (!blank) {
@@ -60,6 +60,10 @@ public final class PageStart {
             }
         }
         return true;
+    }
+
+    private static boolean breaksPage(Paragraph blank) {
+        return blank.hasPageBreak() || blank.format().get(ParagraphProperties.PAGE_BREAK_BEFORE);
     }
 
     private static boolean startsPage(SectionProperties.Break kind) {

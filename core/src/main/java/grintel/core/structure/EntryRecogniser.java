@@ -12,7 +12,7 @@ final class EntryRecogniser implements Recogniser {
                 case SOURCES -> {
                     boolean entry = manuscript.get(i).endsLikeProse()
                             || manuscript.get(i).words() > 5;
-                    claims.add(i, PartKind.ENTRY, entry ? 0.8 : 0.5, "it stands under the label of a list of sources");
+                    claims.add(i, PartKind.ENTRY, entry ? 0.8 : 0.5, "it stands in the list of sources");
                 }
                 case NOTES -> claims.add(i, PartKind.NOTE, 0.8, "it stands under the label of a page of notes");
                 default -> {}

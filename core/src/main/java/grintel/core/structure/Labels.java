@@ -20,7 +20,10 @@ final class Labels {
             "sources",
             "literature",
             "literature cited",
-            "cited works");
+            "cited works",
+            "references cited",
+            "sources cited",
+            "list of sources");
     private static final Set<String> SECTION_WORDS = Set.of(
             "introduction", "method", "methods", "background", "overview", "results", "discussion", "conclusion");
     /** A longer line is no label, whatever it says. */

@@ -1,6 +1,7 @@
 package grintel.core.structure;
 
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.CharacterProperties.VerticalPosition;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
@@ -29,6 +30,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
     private static final int NO_OUTLINE = 9;
+    private static final Pattern RAISED_NUMBER = Pattern.compile("\\d{1,3}\\.?");
 
     static Line of(Paragraph paragraph, Proof proof) {
         List<Proof.Placed> placed = proof.lines(paragraph.address());
@@ -124,6 +126,19 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
             end--;
         }
         return text.charAt(end);
+    }
+
+    /** Whether it opens with a raised number of its own typing and goes on after it. */
+    boolean opensWithRaisedNumber() {
+        for (Inline.Text run : paragraph.texts()) {
+            if (!run.text().isBlank()) {
+                String number = run.text().strip();
+                boolean raised =
+                        run.format().get(CharacterProperties.VERTICAL_POSITION) == VerticalPosition.SUPERSCRIPT;
+                return raised && RAISED_NUMBER.matcher(number).matches() && number.length() < text.length();
+            }
+        }
+        return false;
     }
 
     boolean holdsPicture() {

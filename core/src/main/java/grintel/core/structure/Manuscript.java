@@ -21,6 +21,9 @@ final class Manuscript {
     /** A table that holds more of the paper's words than this is no table but a frame for the page. */
     private static final double MOST_OF_THE_PAPER = 0.5;
 
+    private static final int MOST_HEADING_LINES = 10;
+    private static final int LONGEST_HEADING_LINE = 14;
+
     private final List<Line> lines = new ArrayList<>();
     private final boolean[] inGrid;
     private final List<Grid> grids = new ArrayList<>();
@@ -72,12 +75,29 @@ final class Manuscript {
             words += lines.get(i).words();
             prose |= lines.get(i).isProse();
         }
-        if (!prose || words <= wordsOfPaper * MOST_OF_THE_PAPER) {
+        boolean frame = prose ? words > wordsOfPaper * MOST_OF_THE_PAPER : holdsHeadingLines(first, last);
+        if (!frame) {
             grids.add(new Grid(first, last));
             for (int i = first; i <= last; i++) {
                 inGrid[i] = true;
             }
         }
+    }
+
+    /** Whether a table opens the paper and holds nothing but lines that name the writer, the course and such. */
+    private boolean holdsHeadingLines(int first, int last) {
+        int filled = 0;
+        boolean named = false;
+        for (int i = first; i <= last; i++) {
+            Line line = lines.get(i);
+            if (line.words() > LONGEST_HEADING_LINE) {
+                return false;
+            }
+            filled += line.text().isEmpty() ? 0 : 1;
+            named |=
+                    Elements.isDate(line.text()) || Names.isTitled(line.text()) || Elements.isCourseNumber(line.text());
+        }
+        return previous(first) < 0 && named && filled >= 2 && filled <= MOST_HEADING_LINES;
     }
 
     /** What most words of prose have in common. */

@@ -208,10 +208,53 @@ final class OpeningFinder {
                 claims.add(line, PartKind.ABSTRACT_LABEL, 0.95, "it says so");
                 at = endOfAbstract(line, title);
                 end = front(at);
-                break;
+                return takeTitle(filled(at, end), at, title);
             }
         }
+        if (title != null) {
+            at = endOfUnlabelledAbstract(from, title);
+            end = front(at);
+        }
         return takeTitle(filled(at, end), at, title);
+    }
+
+    /**
+     * Claims the text of an abstract that no label stands over: prose on a page of its own after the title page, with
+     * keywords under it or the title over the text on the page after it.
+     *
+     * @return index after it, or where it would begin if there is none
+     */
+    private int endOfUnlabelledAbstract(int from, String title) {
+        int first = manuscript.next(from - 1);
+        if (first >= manuscript.size() || !manuscript.startsPage(first)) {
+            return from;
+        }
+        int page = manuscript.get(first).page();
+        int at = first;
+        while (at < manuscript.size()
+                && manuscript.get(at).page() == page
+                && manuscript.get(at).isProse()) {
+            at = manuscript.next(at);
+        }
+        boolean prose = at > first && at < manuscript.size();
+        boolean keywords = prose && Labels.isKeywords(manuscript.get(at).text());
+        int after = keywords ? manuscript.next(at) : at;
+        boolean titled = prose
+                && after < manuscript.size()
+                && manuscript.get(after).page() > page
+                && startsAlike(manuscript.get(after).text(), title);
+        if (!keywords && !titled) {
+            return from;
+        }
+        for (int i = first; i < at; i++) {
+            if (!manuscript.get(i).isBlank()) {
+                claims.add(i, PartKind.ABSTRACT_TEXT, 0.9, "it stands alone between title page and text");
+            }
+        }
+        if (keywords) {
+            claims.add(at, PartKind.KEYWORDS, 0.95, "it says so");
+        }
+        return after;
     }
 
     /** Claims the text of an abstract, which ends with its page, its keywords, a heading or the title over the text. */

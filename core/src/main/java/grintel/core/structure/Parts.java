@@ -45,8 +45,8 @@ public final class Parts {
         OpeningFinder opening = new OpeningFinder(manuscript, claims);
         int text = opening.find();
         this.titlePageEnd = opening.titlePageEnd();
-        new BackMatterFinder(manuscript, claims).find(text);
-        this.zones = Zones.of(manuscript, claims, text);
+        int unlabelled = new BackMatterFinder(manuscript, claims).find(text);
+        this.zones = Zones.of(manuscript, claims, text, unlabelled);
         RECOGNISERS.forEach(recogniser -> recogniser.claim(manuscript, zones, claims));
         this.runIns = new RunInHeadings(manuscript, claims);
         this.kinds = new PartKind[manuscript.size()];

@@ -18,6 +18,7 @@ final class TextRecogniser implements Recogniser {
             claimList(manuscript, claims, i, line);
             claimQuotation(manuscript, claims, i, line);
             claimVerse(manuscript, zones, claims, i);
+            claimNote(claims, i, line);
             claimProse(claims, i, line);
         }
     }
@@ -85,6 +86,12 @@ final class TextRecogniser implements Recogniser {
                 && line.words() > 0
                 && line.lines() <= 2
                 && !manuscript.isInGrid(index);
+    }
+
+    private static void claimNote(Claims claims, int index, Line line) {
+        if (line.opensWithRaisedNumber()) {
+            claims.add(index, PartKind.NOTE, 0.93, "it opens with a raised number, as a typed note does");
+        }
     }
 
     private static void claimProse(Claims claims, int index, Line line) {

@@ -16,8 +16,9 @@ final class Zones {
      * The zones of a paper.
      *
      * @param text index of the first paragraph after the opening
+     * @param unlabelled index of the first entry of a list of sources without label, -1 for none
      */
-    static Zones of(Manuscript manuscript, Claims claims, int text) {
+    static Zones of(Manuscript manuscript, Claims claims, int text, int unlabelled) {
         Zones zones = new Zones(manuscript.size());
         Arrays.fill(zones.zones, 0, text, Zone.OPENING);
         Zone zone = Zone.BODY;
@@ -27,7 +28,7 @@ final class Zones {
                 case SOURCES_LABEL -> Zone.SOURCES;
                 case NOTES_LABEL -> Zone.NOTES;
                 case APPENDIX_LABEL -> Zone.APPENDIX;
-                default -> null;
+                default -> i == unlabelled ? Zone.SOURCES : null;
             };
             if (begun != null) {
                 zone = begun;

@@ -130,4 +130,22 @@ class HeadingsFormRuleTest {
                 .isOff("no full stop at level 4", "a full stop at its end")
                 .putRight();
     }
+
+    @Test
+    void aHeadingWhoseMarkIsHiddenStandsInTheLineOfItsText() {
+        PropertySet hidden = PropertySet.of(CharacterProperties.HIDDEN, true);
+        fourLevels()
+                .add(b -> b.paragraph(line -> line.style("H4")
+                        .mark(hidden)
+                        .set(ParagraphProperties.INDENT_FIRST_LINE, 720)
+                        .text("The Lower Part.", Draft.BOLD)))
+                .add(b -> b.paragraph(" " + Draft.PROSE))
+                .rule(RULE)
+                .isMet();
+        apa().add(b -> b.paragraph(line -> line.style("H1").mark(hidden).text("Method", Draft.BOLD)))
+                .add(b -> b.paragraph(" " + Draft.PROSE))
+                .rule(RULE)
+                .isOff("in the line of its text at level 1", "on a line of its own")
+                .isForTheWriter();
+    }
 }

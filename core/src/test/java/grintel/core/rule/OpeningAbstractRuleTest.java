@@ -1,5 +1,7 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import grintel.core.paper.ParagraphProperties;
 import org.junit.jupiter.api.Test;
 
@@ -70,5 +72,21 @@ class OpeningAbstractRuleTest {
                 .left((Draft.PROSE + " ").repeat(times).strip())
                 .line(TITLE, line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true))
                 .rule(RULE);
+    }
+
+    @Test
+    void aMissingLabelIsSetOverTheAbstract() {
+        RuleCase after = professional()
+                .block(out -> out.paragraph(line ->
+                        line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true).text(Draft.PROSE)))
+                .over(TITLE)
+                .rule(RULE)
+                .isOff("no label", "“Abstract”")
+                .putRight();
+        assertThat(after.paper().paragraphs().get(3).text()).isEqualTo("Abstract");
+        assertThat(after.paper().paragraphs().get(3).format().get(ParagraphProperties.PAGE_BREAK_BEFORE))
+                .isTrue();
+        assertThat(after.paper().paragraphs().get(4).format().get(ParagraphProperties.PAGE_BREAK_BEFORE))
+                .isFalse();
     }
 }

@@ -1,6 +1,8 @@
 package grintel.core.rule;
 
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.PropertySet;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class OpeningHeadingBlockRuleTest {
@@ -65,5 +67,21 @@ class OpeningHeadingBlockRuleTest {
     @Test
     void absentWithATitlePage() {
         Front.of("mla-9").title("Lamps").student().over("Lamps").rule(RULE).isAbsent();
+    }
+
+    @Test
+    void linesInATableAreForTheWriter() {
+        Front.of("mla-9")
+                .block(out -> out.table(
+                        List.of(4680, 4680),
+                        List.of(
+                                List.of("Marit Solvane", "Literature 214"),
+                                List.of("Dr. Ilse Tamberg", "9 October 2026")),
+                        PropertySet.empty()))
+                .line("Lamps on the Low Canal")
+                .rule(RULE)
+                .isOff("in a table", "lines of their own")
+                .at(0, 1, 2, 3)
+                .isForTheWriter();
     }
 }

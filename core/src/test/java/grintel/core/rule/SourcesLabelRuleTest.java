@@ -1,5 +1,8 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.paper.ParagraphProperties;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -47,5 +50,25 @@ class SourcesLabelRuleTest {
     @Test
     void aPaperWithoutAListHasNoLabel() {
         Draft.mla().withoutSources().rule(RULE).isAbsent();
+    }
+
+    @Test
+    void aListWithoutALabelIsGivenOne() {
+        RuleCase after = Draft.mla()
+                .withoutSources()
+                .add(b -> b.paragraph(line -> Draft.book("Keel, J. R.", "Bells", "2016")
+                        .accept(line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true)
+                                .set(ParagraphProperties.INDENT_LEFT, 720)
+                                .set(ParagraphProperties.INDENT_FIRST_LINE, -720))))
+                .add(b -> b.paragraph(line -> Draft.book("Verholt, Ansa.", "Weirs", "2004")
+                        .accept(line.set(ParagraphProperties.INDENT_LEFT, 720)
+                                .set(ParagraphProperties.INDENT_FIRST_LINE, -720))))
+                .rule(RULE)
+                .isOff("no label", "“Works Cited”")
+                .andNothingElseIsOff()
+                .putRight();
+        assertThat(after.paper().paragraphs().get(8).text()).isEqualTo("Works Cited");
+        assertThat(after.paper().paragraphs().get(8).format().get(ParagraphProperties.PAGE_BREAK_BEFORE))
+                .isTrue();
     }
 }

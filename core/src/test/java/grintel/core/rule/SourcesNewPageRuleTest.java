@@ -1,5 +1,6 @@
 package grintel.core.rule;
 
+import grintel.core.paper.ParagraphProperties;
 import org.junit.jupiter.api.Test;
 
 class SourcesNewPageRuleTest {
@@ -32,5 +33,23 @@ class SourcesNewPageRuleTest {
     @Test
     void oneThatBlankParagraphsPushIsAnotherRulesMatter() {
         Draft.mla().pushSources(9).rule(RULE).isAbsent();
+    }
+
+    @Test
+    void aListWithoutALabelStartsAPageToo() {
+        Draft draft = Draft.mla().withoutSources();
+        for (String name : new String[] {"Keel, J. R.", "Verholt, Ansa."}) {
+            draft.add(b -> b.paragraph(Draft.book(name, "Bells", "2016")));
+        }
+        draft.rule(RULE).isOff("in the middle of a page", "a page break").at(8).putRight();
+    }
+
+    @Test
+    void aBlankLineMayCarryTheBreak() {
+        Draft.mla()
+                .add(b -> b.paragraph(line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true)))
+                .runOnSources()
+                .rule(RULE)
+                .isMet();
     }
 }

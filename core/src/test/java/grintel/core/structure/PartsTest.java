@@ -58,6 +58,9 @@ class PartsTest {
         return line(line -> line.text(text, look));
     }
 
+    private static final PropertySet RAISED =
+            PropertySet.of(CharacterProperties.VERTICAL_POSITION, CharacterProperties.VerticalPosition.SUPERSCRIPT);
+
     private PartsTest centred(String text, PropertySet look) {
         return line(line ->
                 line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE).text(text, look));
@@ -109,6 +112,44 @@ class PartsTest {
         assertThat(facts.surname()).isEqualTo("Solvane");
         assertThat(facts.title()).isEqualTo("Lamps on the Low Canal");
         assertThat(facts.line(COURSE)).isEqualTo("Literature 214");
+    }
+
+    @Test
+    void headingLinesMayStandInATable() {
+        out.table(
+                List.of(4680, 4680),
+                List.of(List.of("Marit Solvane", "Literature 214"), List.of("Dr. Ilse Tamberg", "9 October 2026")),
+                PLAIN);
+        centred("Lamps on the Low Canal", PLAIN).line(PROSE);
+        assertThat(kinds()).containsExactly(AUTHOR, COURSE, INSTRUCTOR, DATE, TITLE, PARAGRAPH);
+    }
+
+    @Test
+    void aTableThatOpensAPaperAndNamesNothingIsOne() {
+        out.table(List.of(4680, 4680), List.of(List.of("Quay", "Lamps"), List.of("North", "14")), PLAIN);
+        centred("Lamps on the Low Canal", PLAIN).line(PROSE);
+        assertThat(kinds().subList(0, 4)).containsOnly(PartKind.GRID);
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void anAbstractWithoutALabelStandsAloneOnItsPage(boolean keywords) {
+        centred("Fog Bells", BOLD).centred("Tobias Ekwall", PLAIN).centred("Brackwater College", PLAIN);
+        line(line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true).text(PROSE));
+        if (keywords) {
+            line("Keywords: bells, fog");
+        }
+        newPage("Fog Bells", BOLD).line(PROSE);
+        assertThat(kinds()).containsSubsequence(ABSTRACT_TEXT, TITLE, PARAGRAPH).hasSize(keywords ? 7 : 6);
+        assertThat(kinds().contains(KEYWORDS)).isEqualTo(keywords);
+    }
+
+    @Test
+    void proseAfterATitlePageIsTextWhereNoTitleFollowsOnAPageOfItsOwn() {
+        centred("Fog Bells", BOLD).centred("Tobias Ekwall", PLAIN).centred("Brackwater College", PLAIN);
+        line(line -> line.set(ParagraphProperties.PAGE_BREAK_BEFORE, true).text(PROSE));
+        centred("Fog Bells", BOLD).line(PROSE);
+        assertThat(kinds()).doesNotContain(ABSTRACT_TEXT);
     }
 
     @Test
@@ -382,6 +423,34 @@ class PartsTest {
         assertThat(appendix.all(SECTION)).hasSize(1);
         assertThat(appendix.all(BLOCK_QUOTATION)).hasSize(1);
         assertThat(parts().isInAppendix(8)).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Works I Used", "REFERENCES CITED", "My Sources", ""})
+    void aListOfSourcesIsToldByItsEntriesWhateverItsLabel(String label) {
+        essay();
+        if (!label.isEmpty()) {
+            newPage(label, PLAIN);
+        }
+        line("Keel, J. R. Bells of the North. Low Water Press, 2016.").line("——. Weirs. Low Water Press, 2018.");
+        line("Verholt, Ansa. The Weir Ledger. https://tidewrack.example/weir");
+        assertThat(added()).endsWith(ENTRY, ENTRY, ENTRY);
+        assertThat(added().contains(PartKind.SOURCES_LABEL)).isEqualTo(!label.isEmpty());
+    }
+
+    @Test
+    void oneLineThatReadsLikeAnEntryMakesNoList() {
+        essay().line("Keel, J. R., has it that lamps were dear in 1924. " + PROSE);
+        assertThat(added()).containsExactly(PARAGRAPH);
+    }
+
+    @Test
+    void aTypedNoteOpensWithARaisedNumber() {
+        essay().line(line -> line.text("1", RAISED).text(" Keel, Bells of the North, 12."))
+                .line(line -> line.text("2", RAISED).text(". So Verholt has it, and no one else has it so."))
+                .line(line -> line.text("12", RAISED));
+        assertThat(added().subList(0, 2)).containsExactly(NOTE, NOTE);
+        assertThat(added().get(2)).isNotEqualTo(NOTE);
     }
 
     @Test

@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param line its characters, the whole paragraph but where text runs on from it
  * @param level from 1
- * @param runIn whether the text goes on in its line
+ * @param runIn whether the text goes on in its line, also from a paragraph whose mark is hidden
  */
 record Heading(Stretch line, int level, boolean runIn) {
     /** All headings in order. */
@@ -27,7 +27,7 @@ record Heading(Stretch line, int level, boolean runIn) {
         for (Paragraph paragraph : exam.parts().paragraphs(PartKind.HEADING)) {
             int index = paragraph.address().index();
             if (exam.parts().isInText(index)) {
-                out.add(new Heading(Stretch.of(paragraph), exam.parts().headingLevel(index), false));
+                out.add(new Heading(Stretch.of(paragraph), exam.parts().headingLevel(index), paragraph.runsOn()));
             }
         }
         for (Paragraph paragraph : exam.parts().paragraphs(PartKind.PARAGRAPH)) {

@@ -33,6 +33,9 @@ final class RunIn {
     }
 
     private static List<Edit> parted(Heading heading) {
+        if (heading.paragraph().runsOn()) {
+            return List.of();
+        }
         String characters = heading.paragraph().characters();
         int at = heading.line().to();
         while (at < characters.length() && characters.charAt(at) == ' ') {

@@ -33,7 +33,10 @@ record ElementCheck(
         List<Reading> out = new ArrayList<>();
         missing(out);
         for (OpeningElements.Line line : found.outOfOrder(asked)) {
-            out.addAll(outOfOrder(line));
+            // The cells of a table have no order that would say anything.
+            if (!line.first().inTable()) {
+                out.addAll(outOfOrder(line));
+            }
         }
         for (OpeningElements.Line line : found.others(asked)) {
             out.addAll(other(line));
@@ -119,7 +122,7 @@ record ElementCheck(
                         (off, cause) -> off.stream()
                                 .<Edit>map(paragraph -> new Edit.RemoveParagraph(paragraph.address()))
                                 .toList())
-                .fixable(paragraph -> !paragraph.endsSection() && !paragraph.hasPageBreak())
+                .fixable(paragraph -> !paragraph.endsSection() && !paragraph.hasPageBreak() && !paragraph.inTable())
                 .readings();
     }
 }

@@ -1,6 +1,8 @@
 package grintel.core.rule.opening;
 
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
@@ -9,6 +11,7 @@ import grintel.core.rule.Examination;
 import grintel.core.rule.FirstLine;
 import grintel.core.rule.LineForm;
 import grintel.core.rule.Measure;
+import grintel.core.rule.NewLine;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Subjects;
@@ -19,6 +22,8 @@ import java.util.List;
 /** The abstract: that there is one where the guide asks for it, its label, no indent, one paragraph, its words. */
 public final class OpeningAbstractRule implements Rule {
     private static final Length NO_INDENT = new Length(0, Length.Unit.INCHES);
+
+    private static final Measure LABEL = new Measure.Quote("Abstract");
 
     @Override
     public String id() {
@@ -32,12 +37,22 @@ public final class OpeningAbstractRule implements Rule {
         boolean asked = ask.get(OpeningDemands.ABSTRACT);
         List<Reading> out = new ArrayList<>();
         if (asked && exam.parts().hasTitlePage()) {
+            boolean there = !label.isEmpty() || !text.isEmpty();
             out.addAll(exam.whole()
                     .check(id(), "present")
-                    .measure(paper -> Measure.word(label.isEmpty() ? "no-abstract" : "an-abstract"))
+                    .measure(paper -> Measure.word(there ? "an-abstract" : "no-abstract"))
                     .asks(Measure.word("an-abstract"))
                     .readings());
         }
+        boolean bold = ask.get(OpeningDemands.LABEL_BOLD) == Boldness.BOLD;
+        out.addAll(exam.paragraphs(text.isEmpty() ? List.of() : text.all().subList(0, 1))
+                .check(id(), "label")
+                .measure(paragraph -> label.isEmpty() ? Measure.word("no-label") : LABEL)
+                .asks(LABEL)
+                .fix(
+                        FixClass.APPARATUS,
+                        (off, cause) -> NewLine.over(off.get(0), NewLine.centred("Abstract", bold, 0, 0)))
+                .readings());
         out.addAll(LineForm.centred(ask.get(OpeningDemands.LABEL_BOLD)).readings(id(), exam, exam.lines(label)));
         out.addAll(FirstLine.readings(id(), "indent", exam, text, NO_INDENT));
         out.addAll(counts(exam, ask, text));

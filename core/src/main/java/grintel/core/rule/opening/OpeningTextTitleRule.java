@@ -1,19 +1,16 @@
 package grintel.core.rule.opening;
 
 import grintel.core.edit.Edit;
-import grintel.core.edit.NewParagraph;
-import grintel.core.edit.Position;
-import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.Boldness;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.language.Letters;
 import grintel.core.paper.Paragraph;
-import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
 import grintel.core.rule.LineWords;
 import grintel.core.rule.Measure;
+import grintel.core.rule.NewLine;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.PartKind;
@@ -81,15 +78,7 @@ public final class OpeningTextTitleRule implements Rule {
 
     private static List<Edit> inserted(Examination exam, Paragraph first, String title) {
         boolean bold = exam.ask("opening.title-form").get(OpeningDemands.BOLD) == Boldness.BOLD;
-        List<Edit> edits = new ArrayList<>();
-        NewParagraph line = OpeningWords.centred(title, bold, 0, 0);
-        if (first.format().get(ParagraphProperties.PAGE_BREAK_BEFORE)) {
-            line = line.with(ParagraphProperties.PAGE_BREAK_BEFORE, true);
-            edits.add(new Edit.SetProperty(
-                    new Target.OfParagraph(first.address()), ParagraphProperties.PAGE_BREAK_BEFORE, false));
-        }
-        edits.add(new Edit.InsertParagraph(Position.before(first.address()), line));
-        return edits;
+        return NewLine.over(first, NewLine.centred(title, bold, 0, 0));
     }
 
     private static List<Edit> replaced(Examination exam, List<Paragraph> over, String title) {

@@ -8,6 +8,7 @@ import grintel.core.guide.demand.OpeningDemands.Element;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.LineForm;
+import grintel.core.rule.NewLine;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.PartKind;
@@ -34,7 +35,7 @@ public final class OpeningTitlePagePartsRule implements Rule {
                         found,
                         asked,
                         Position.before(exam.paper().paragraphs().get(0).address()),
-                        words -> OpeningWords.centred(words, false, 0, 0))
+                        words -> NewLine.centred(words, false, 0, 0))
                 .readings());
         List<Paragraph> lines = exam.paper().paragraphs().stream()
                 .filter(paragraph ->

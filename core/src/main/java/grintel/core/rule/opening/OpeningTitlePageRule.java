@@ -12,6 +12,7 @@ import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
+import grintel.core.rule.NewLine;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.PartKind;
@@ -72,7 +73,7 @@ public final class OpeningTitlePageRule implements Rule {
                 boolean opens = element == asked.get(0);
                 edits.add(new Edit.InsertParagraph(
                         Position.before(first.address()),
-                        OpeningWords.centred(said, title && bold, opens ? ABOVE : 0, title ? BELOW : 0)));
+                        NewLine.centred(said, title && bold, opens ? ABOVE : 0, title ? BELOW : 0)));
             }
         }
         int title = exam.parts().index(PartKind.TITLE, 0);
@@ -91,7 +92,7 @@ public final class OpeningTitlePageRule implements Rule {
         for (Element element : exam.ask("opening.heading-block").get(OpeningDemands.LINES)) {
             String said = words.of(element);
             if (said != null && !said.isBlank()) {
-                edits.add(new Edit.InsertParagraph(Position.before(over.address()), OpeningWords.left(said)));
+                edits.add(new Edit.InsertParagraph(Position.before(over.address()), NewLine.left(said)));
             }
         }
         titlePage(exam).forEach(line -> edits.add(new Edit.RemoveParagraph(line.address())));

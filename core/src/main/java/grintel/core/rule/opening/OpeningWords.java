@@ -1,14 +1,9 @@
 package grintel.core.rule.opening;
 
-import grintel.core.edit.NewParagraph;
 import grintel.core.guide.Facts;
 import grintel.core.guide.demand.OpeningDemands;
 import grintel.core.guide.demand.OpeningDemands.Element;
 import grintel.core.language.Dates;
-import grintel.core.paper.CharacterProperties;
-import grintel.core.paper.LineSpacing;
-import grintel.core.paper.ParagraphProperties;
-import grintel.core.paper.PropertySet;
 import grintel.core.rule.Examination;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.PersonName;
@@ -96,37 +91,5 @@ final class OpeningWords {
         String line = exam.parts().facts().line(PartKind.DATE);
         Dates.Found found = line == null ? null : Dates.find(line);
         return found == null || found.date() == null ? line : Dates.write(found.date(), order);
-    }
-
-    // ---- as paragraphs
-
-    /** A line in the middle of a title page. */
-    static NewParagraph centred(String words, boolean bold, int spaceBefore, int spaceAfter) {
-        return paragraph(words, bold, ParagraphProperties.Alignment.CENTRE, spaceBefore, spaceAfter);
-    }
-
-    /** A line at the margin. */
-    static NewParagraph left(String words) {
-        return paragraph(words, false, ParagraphProperties.Alignment.LEFT, 0, 0);
-    }
-
-    private static NewParagraph paragraph(
-            String words, boolean bold, ParagraphProperties.Alignment alignment, int spaceBefore, int spaceAfter) {
-        PropertySet form = new PropertySet.Builder()
-                .set(ParagraphProperties.ALIGNMENT, alignment)
-                .set(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE)
-                .set(ParagraphProperties.SPACE_BEFORE, spaceBefore)
-                .set(ParagraphProperties.SPACE_AFTER, spaceAfter)
-                .set(ParagraphProperties.INDENT_LEFT, 0)
-                .set(ParagraphProperties.INDENT_FIRST_LINE, 0)
-                .build();
-        PropertySet type = bold ? PropertySet.of(CharacterProperties.BOLD, true) : PropertySet.empty();
-        NewParagraph plain = NewParagraph.of(null, form, words);
-        return new NewParagraph(
-                null,
-                form,
-                plain.runs().stream()
-                        .map(run -> new NewParagraph.NewRun(run.piece(), type))
-                        .toList());
     }
 }

@@ -35,6 +35,14 @@ final class Entries {
         return exam.paragraphs(exam.parts().paragraphs(PartKind.ENTRY));
     }
 
+    /** What the list begins with: its label, or its first entry where it has none; nothing without a list. */
+    static List<Paragraph> start(Examination exam) {
+        List<Paragraph> label = exam.parts().paragraphs(PartKind.SOURCES_LABEL);
+        return label.isEmpty()
+                ? exam.parts().paragraphs(PartKind.ENTRY).stream().limit(1).toList()
+                : label;
+    }
+
     /** The entries in the order in which they stand. */
     static List<Entry> of(Examination exam) {
         List<Entry> out = new ArrayList<>();

@@ -5,7 +5,6 @@ import grintel.core.rule.Examination;
 import grintel.core.rule.PageStart;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
-import grintel.core.structure.PartKind;
 import java.util.List;
 
 /** The list of sources starts a page by a break. */
@@ -17,6 +16,6 @@ public final class SourcesNewPageRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        return PageStart.readings(id(), exam, exam.paragraphs(exam.parts().paragraphs(PartKind.SOURCES_LABEL)));
+        return PageStart.readings(id(), exam, exam.paragraphs(Entries.start(exam)));
     }
 }
