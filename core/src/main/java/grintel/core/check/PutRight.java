@@ -67,18 +67,20 @@ public final class PutRight<M extends Mendable> {
      * @throws WordsChangedException when words would have been changed that no edit declares
      */
     public static <M extends Mendable> Result<M> run(M file, Brief brief, Choice chosen, LayoutLimits limits) {
-        return run(file, brief, Corrections.NONE, chosen, limits);
+        Report before = Examiner.examine(file.paper(), brief, limits);
+        return run(file, before, Corrections.NONE, chosen, limits);
     }
 
     /**
-     * Puts the chosen findings right in a paper of whose parts the writer has said something.
+     * Puts the chosen findings of an examination right.
      *
+     * @param before the examination of this very file, by the same corrections
+     * @param corrections what the writer has said of the paper's parts
      * @throws WordsChangedException when words would have been changed that no edit declares
      */
     public static <M extends Mendable> Result<M> run(
-            M file, Brief brief, Corrections corrections, Choice chosen, LayoutLimits limits) {
-        Report before = Examiner.examine(file.paper(), brief, corrections, limits);
-        PutRight<M> putRight = new PutRight<>(file, brief, corrections, chosen, limits, before);
+            M file, Report before, Corrections corrections, Choice chosen, LayoutLimits limits) {
+        PutRight<M> putRight = new PutRight<>(file, before.brief(), corrections, chosen, limits, before);
         // Each turn that does not end leaves out one more rule at least.
         while (true) {
             PutRight<M>.Attempt attempt = putRight.attempt();

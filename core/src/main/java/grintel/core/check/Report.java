@@ -19,7 +19,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** A paper examined. */
+/** A paper examined. Several threads may ask it at once. */
 public final class Report {
     private final Examination exam;
     private final Map<String, Verdict> verdicts;

@@ -8,12 +8,12 @@ import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -35,7 +35,7 @@ public final class Cause {
     private final Map<Holder.Kind, List<Holder>> everywhere;
 
     public Cause(Paper paper) {
-        this(paper, false, new EnumMap<>(Holder.Kind.class));
+        this(paper, false, new ConcurrentHashMap<>());
     }
 
     private Cause(Paper paper, boolean alone, Map<Holder.Kind, List<Holder>> everywhere) {

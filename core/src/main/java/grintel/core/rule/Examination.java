@@ -28,8 +28,8 @@ public final class Examination {
     private final Brief brief;
     private final Cause cause;
     private final BodyType bodyType;
-    private @Nullable RunningHeads heads;
-    private @Nullable WordLedger ledger;
+    private volatile @Nullable RunningHeads heads;
+    private volatile @Nullable WordLedger ledger;
     private final Map<ParagraphAddress, String> identities = new ConcurrentHashMap<>();
     private final Map<ParagraphAddress, Place> places = new ConcurrentHashMap<>();
 
@@ -70,10 +70,12 @@ public final class Examination {
 
     /** All words of the paper, to tell what edits would do to them. */
     public WordLedger ledger() {
-        if (ledger == null) {
-            ledger = WordLedger.of(paper);
+        WordLedger known = ledger;
+        if (known == null) {
+            known = WordLedger.of(paper);
+            ledger = known;
         }
-        return ledger;
+        return known;
     }
 
     /** The type of the text, as it is and as it is asked for. */
@@ -83,10 +85,12 @@ public final class Examination {
 
     /** The headers and footers as they stand on the pages. */
     public RunningHeads heads() {
-        if (heads == null) {
-            heads = RunningHeads.of(this);
+        RunningHeads known = heads;
+        if (known == null) {
+            known = RunningHeads.of(this);
+            heads = known;
         }
-        return heads;
+        return known;
     }
 
     /** The author's surname from the facts, else from the paper's own lines; null where neither tells. */

@@ -35,7 +35,7 @@ public final class Parts {
     private final int[] runInLevels;
     private final RunInHeadings runIns;
     private final PaperFacts facts;
-    private @Nullable Part root;
+    private volatile @Nullable Part root;
 
     private Parts(Manuscript manuscript, Map<Integer, Correction> corrections) {
         this.manuscript = manuscript;
@@ -240,10 +240,12 @@ public final class Parts {
 
     /** The paper as a tree. */
     public Part root() {
-        if (root == null) {
-            root = new TreeBuilder(manuscript, this, zones).build();
+        Part known = root;
+        if (known == null) {
+            known = new TreeBuilder(manuscript, this, zones).build();
+            root = known;
         }
-        return root;
+        return known;
     }
 
     /** What the paper says of itself: the one place where it is read off. */

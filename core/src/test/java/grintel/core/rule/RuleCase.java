@@ -15,6 +15,7 @@ import grintel.core.guide.HouseRules;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.Station;
 import grintel.core.paper.Paper;
+import grintel.core.structure.Corrections;
 import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Millipoints;
 import java.util.ArrayList;
@@ -161,18 +162,22 @@ final class RuleCase {
         assertThat(status()).isEqualTo(Verdict.Status.OFF);
         List<String> before = new ArrayList<>(otherRulesOff());
         before.addAll(List.of(others));
-        PutRight.Result<PaperFile> result = run(paper);
+        PutRight.Result<PaperFile> result = run();
         assertThat(result.leftOut()).isEmpty();
         RuleCase after = new RuleCase(rule, brief, result.file().paper());
         assertThat(after.findings()).isEmpty();
         assertThat(before).containsAll(after.otherRulesOff());
-        assertThat(run(after.paper).done()).isEmpty();
+        assertThat(after.run().done()).isEmpty();
         return after;
     }
 
-    private PutRight.Result<PaperFile> run(Paper on) {
+    private PutRight.Result<PaperFile> run() {
         return PutRight.run(
-                new PaperFile(on), brief, (reading, spot) -> reading.rule().equals(rule), LayoutLimits.within(20));
+                new PaperFile(paper),
+                report,
+                Corrections.NONE,
+                (reading, spot) -> reading.rule().equals(rule),
+                LayoutLimits.within(20));
     }
 
     /** What the rule's station measures on a page, as {@link #drawn} puts it. */

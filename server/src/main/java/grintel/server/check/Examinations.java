@@ -76,12 +76,12 @@ public class Examinations {
         reports.put(new Key(manuscript, report.brief(), corrections), report);
     }
 
-    /** Puts the chosen findings of a file right. */
+    /** Puts the chosen findings right that the examination of a file made. */
     public PutRight.Result<DocxFile> putRight(
-            byte[] bytes, Brief brief, Corrections corrections, PutRight.Choice chosen, Progress progress) {
+            byte[] bytes, Report before, Corrections corrections, PutRight.Choice chosen, Progress progress) {
         DocxFile file = read(bytes, progress);
         progress.stage("Putting right and measuring again");
-        return PutRight.run(file, brief, corrections, chosen, LayoutLimits.within(SECONDS));
+        return PutRight.run(file, before, corrections, chosen, LayoutLimits.within(SECONDS));
     }
 
     /** The PDF of a file that is examined. */

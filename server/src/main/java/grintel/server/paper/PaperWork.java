@@ -118,7 +118,7 @@ class PaperWork {
         Standing standing = store.at(task.account(), wish.paper(), wish.revision());
         PutRight.Result<DocxFile> result = examinations.putRight(
                 store.content(standing.manuscript()),
-                standing.paper().brief(),
+                report(standing, task.progress()),
                 standing.corrections(),
                 chosen(wish, standing.stets()),
                 task.progress());
