@@ -9,6 +9,14 @@ import { GuideChoice } from './GuideChoice'
 import { Understood } from './Understood'
 import { useGuides, useKeep, useUnderstanding } from './useBring'
 
+/** What the header of a guide needs of the facts. */
+const needed = (words: string | undefined) =>
+  words === 'surname'
+    ? 'the surname'
+    : words === 'short-title'
+      ? 'the short title, in capitals'
+      : 'neither in this guide'
+
 /** Bring a paper: the file, the guide, what was understood, and the two facts the header may need. */
 export function Bring() {
   const navigate = useNavigate()
@@ -30,7 +38,7 @@ export function Bring() {
       {
         onSuccess: (understood) => {
           setSurname(understood.surname)
-          setShortTitle(understood.title.split(':')[0]?.trim() ?? '')
+          setShortTitle(understood.shortTitle)
         },
       },
     )
@@ -73,7 +81,7 @@ export function Bring() {
             <legend className="sr-only">Facts of this paper</legend>
             <p className="text-soft">
               Read off the paper. Correct them if they are wrong; the header needs{' '}
-              {chosen?.headerWords === 'surname' ? 'the surname' : 'neither in this guide'}.
+              {needed(chosen?.headerWords)}.
             </p>
             <TextField label="Surname" maxLength={200} value={surname} onText={setSurname} />
             <TextField label="Short title" maxLength={200} value={shortTitle} onText={setShortTitle} />

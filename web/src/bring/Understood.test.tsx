@@ -8,6 +8,7 @@ afterEach(cleanup)
 const plain: Understanding = {
   title: 'Fog Bells',
   surname: 'Ekwall',
+  shortTitle: 'FOG BELLS',
   pages: 1,
   words: 1474,
   tables: 1,

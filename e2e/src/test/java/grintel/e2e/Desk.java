@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
@@ -131,6 +132,23 @@ final class Desk {
         button("Put right all that is safe").click();
         confirmWords();
         assertThat(button("Put right all that is safe")).isHidden();
+        return this;
+    }
+
+    /** Answers every open question by putting it right. */
+    Desk answerAll() {
+        press("q");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        Locator done = button("Back to the desk");
+        Locator next = button("Put right here");
+        assertThat(next.or(done)).isEnabled();
+        while (!done.isVisible()) {
+            String asked = dialog.innerText();
+            next.click();
+            assertThat(dialog).not().hasText(asked, new LocatorAssertions.HasTextOptions().setUseInnerText(true));
+            assertThat(next.or(done)).isEnabled();
+        }
+        done.click();
         return this;
     }
 }

@@ -6,6 +6,7 @@ import grintel.core.guide.Weight;
 import grintel.core.guide.demand.Station;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Examination;
+import grintel.core.rule.HeadWords;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;
@@ -50,6 +51,11 @@ public final class Report {
 
     public Brief brief() {
         return exam.brief();
+    }
+
+    /** A short title to offer for the header, read off the paper; empty where there is none. */
+    public String shortTitle() {
+        return HeadWords.offered(exam);
     }
 
     /** What each rule says, every rule of the catalogue in order of work. */

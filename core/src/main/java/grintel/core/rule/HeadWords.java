@@ -2,11 +2,16 @@ package grintel.core.rule;
 
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.RunningHeadDemands;
+import grintel.core.language.Letters;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** The words a guide asks for in a header, as far as facts and paper tell them. */
 public final class HeadWords {
+    /** Characters of a short title at most, in every guide that counts them (APA 7 §2.8). */
+    private static final int LONGEST = 50;
+
     private HeadWords() {}
 
     /** The words a header should hold beside the number; null where no one knows them but the writer. */
@@ -35,6 +40,21 @@ public final class HeadWords {
         String title = exam.parts().facts().title();
         Integer most = exam.ask("running-head.length").find(RunningHeadDemands.CHARACTERS);
         return title.isEmpty() || most != null && title.length() > most ? null : title.toUpperCase(Locale.ROOT);
+    }
+
+    /**
+     * A short title to offer: the words of the header where they are words of the title, else the title up to its colon;
+     * empty where that is too long for a header.
+     */
+    public static String offered(Examination exam) {
+        String title = exam.parts().facts().title();
+        String own = exam.heads().reference().header().wordsWithoutLabel();
+        List<String> ofTitle = List.of(Letters.words(title).split(" ", -1));
+        if (!own.isEmpty() && ofTitle.containsAll(List.of(Letters.words(own).split(" ", -1)))) {
+            return own;
+        }
+        String lead = title.split(":", 2)[0].strip();
+        return lead.length() <= LONGEST ? lead : "";
     }
 
     /** The words asked for that are known without looking at any header; empty where there are none. */

@@ -207,6 +207,11 @@ final class RuleCase {
         return points == Math.rint(points) ? String.valueOf((int) points) : String.valueOf(points);
     }
 
+    /** The short title that is offered for the header. */
+    String offered() {
+        return report.shortTitle();
+    }
+
     /** The paper as it is now. */
     Paper paper() {
         return paper;

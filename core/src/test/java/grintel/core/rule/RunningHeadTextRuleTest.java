@@ -142,4 +142,25 @@ class RunningHeadTextRuleTest {
     private static RuleCase rule(Specimen specimen) {
         return new RuleCase(RULE, PROFESSIONAL, Facts.of("Solvane", "Low canal"), specimen.build());
     }
+
+    @Test
+    void aShortTitleIsOfferedFromTheHeaderElseFromTheTitle() {
+        assertThat(headed("LOW CANAL")).isEqualTo("LOW CANAL");
+        assertThat(headed("Running head: Low Canal")).isEqualTo("Low Canal");
+        assertThat(headed("Solvane")).isEqualTo("Lamps on the Low Canal");
+        Specimen specimen = Specimen.of(PROFESSIONAL, Specimen.Content.NOTHING);
+        specimen.titleWords = "Night Work: Lamps on the Low Canal";
+        specimen.header = line -> line.pageNumber(PropertySet.empty());
+        assertThat(rule(specimen).offered()).isEqualTo("Night Work");
+        specimen = Specimen.of(PROFESSIONAL, Specimen.Content.NOTHING);
+        specimen.titleWords = "Lamps, Lanterns, Bells, and Other Lights of the Low Canal";
+        specimen.header = line -> line.pageNumber(PropertySet.empty());
+        assertThat(rule(specimen).offered()).isEmpty();
+    }
+
+    private static String headed(String words) {
+        Specimen specimen = Specimen.of(PROFESSIONAL, Specimen.Content.NOTHING);
+        specimen.header = line -> specimen.headLine(line, "", words, true);
+        return rule(specimen).offered();
+    }
 }

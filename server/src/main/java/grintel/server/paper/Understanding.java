@@ -9,11 +9,13 @@ import java.util.List;
  * What was understood of a file.
  *
  * @param surname as the paper says it, or empty
+ * @param shortTitle to offer for the header, or empty
  * @param approximate faces set in a stand-in of other widths
  */
 record Understanding(
         String title,
         String surname,
+        String shortTitle,
         int pages,
         int words,
         int tables,
@@ -31,6 +33,7 @@ record Understanding(
         return new Understanding(
                 facts.title(),
                 facts.surname() == null ? "" : facts.surname(),
+                report.shortTitle(),
                 proof.pages().size(),
                 report.paper().words(),
                 Counts.tables(report.paper()),
