@@ -4,6 +4,7 @@ import grintel.core.edit.Edit;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
+import java.util.ArrayList;
 import java.util.List;
 
 /** White space typed at the start of a paragraph. */
@@ -40,6 +41,25 @@ public final class LeadingSpace {
             end++;
         }
         return end == 0 ? List.of() : List.of(Edit.ReplaceText.words(visible.range(0, end), ""));
+    }
+
+    /** Edits that take away the white space at the start of each line that hard breaks make. */
+    public static List<Edit> removalFromLines(Paragraph paragraph) {
+        VisibleText visible = VisibleText.of(paragraph);
+        String text = visible.text();
+        List<Edit> edits = new ArrayList<>();
+        for (int from = 0; from < text.length(); ) {
+            int end = from;
+            while (end < text.length() && (isSpace(text.charAt(end)) || text.charAt(end) == '\t')) {
+                end++;
+            }
+            if (end > from) {
+                edits.add(Edit.ReplaceText.words(visible.range(from, end), ""));
+            }
+            int next = text.indexOf('\n', end);
+            from = next < 0 ? text.length() : next + 1;
+        }
+        return edits;
     }
 
     private static boolean isSpace(char c) {

@@ -22,14 +22,14 @@ public final class Recased {
      * @param caser a line in that case, given which words are to be kept as they are; as long as the line
      */
     public static List<Reading> readings(
-            String rule, Subjects<Stretch> lines, BiFunction<String, IntPredicate, String> caser) {
+            String rule, Subjects<Stretch> lines, BiFunction<Stretch, IntPredicate, String> caser) {
         return lines.check(rule, "case")
                 .measure(line -> shown(line.characters()))
-                .asksOf(line -> shown(caser.apply(line.characters(), slanted(line))))
+                .asksOf(line -> shown(caser.apply(line, slanted(line))))
                 .fix(
                         FixClass.ASK,
                         (off, cause) -> off.stream()
-                                .flatMap(line -> edits(line, caser.apply(line.characters(), slanted(line))).stream())
+                                .flatMap(line -> edits(line, caser.apply(line, slanted(line))).stream())
                                 .toList())
                 .readings();
     }

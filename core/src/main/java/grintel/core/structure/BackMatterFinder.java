@@ -12,6 +12,7 @@ final class BackMatterFinder {
             "(?:\\p{Lu}[\\p{L}’'-]+(?: \\p{Lu}[\\p{L}’'-]+)?, \\p{Lu}[\\p{L}.’'-]*[ .,&(]|[—–-]{1,3}[.,] ).*",
             Pattern.DOTALL);
 
+    private static final Pattern OPENS_WITH_NUMBER = Pattern.compile("\\[?\\d{1,3}[.)\\]]?\\s.*", Pattern.DOTALL);
     private static final Pattern PUBLISHED =
             Pattern.compile(".*(?:\\b(?:1[5-9]|20)\\d\\d[a-z]?\\b|\\bn\\.d\\.|https?://).*", Pattern.DOTALL);
 
@@ -47,7 +48,7 @@ final class BackMatterFinder {
             }
             if (i == sources) {
                 claims.add(i, PartKind.SOURCES_LABEL, 0.97, "it is the last line that names a list of sources");
-            } else if (Labels.isNotes(text) && manuscript.standsApart(i) && hasMore(i)) {
+            } else if (Labels.isNotes(text) && manuscript.standsApart(i) && notesFollow(i)) {
                 claims.add(i, PartKind.NOTES_LABEL, 0.96, "it names a page of notes and stands apart");
             } else if (isAppendixLabel(i)) {
                 claims.add(i, PartKind.APPENDIX_LABEL, 0.96, "it names an appendix and stands apart");
@@ -101,6 +102,17 @@ final class BackMatterFinder {
 
     private boolean hasMore(int index) {
         return manuscript.next(index) < manuscript.size();
+    }
+
+    /** Whether what comes under a line are notes: they open with numbers, or have a page of their own. */
+    private boolean notesFollow(int index) {
+        int next = manuscript.next(index);
+        return next < manuscript.size()
+                && (manuscript.startsPage(index)
+                        || manuscript.get(next).opensWithRaisedNumber()
+                        || OPENS_WITH_NUMBER
+                                .matcher(manuscript.get(next).text())
+                                .matches());
     }
 
     private boolean isAppendixLabel(int index) {

@@ -5,6 +5,7 @@ import java.util.regex.Pattern;
 /** Tells headings on lines of their own: by their style in the file, else by how they are set and where they stand. */
 final class HeadingRecogniser implements Recogniser {
     static final int LONGEST = 16;
+    private static final int LONGEST_BOLD = 24;
     private static final Pattern NUMBERED =
             Pattern.compile("(\\d{1,2}(\\.\\d{1,2}){0,3}\\.?|[IVX]{1,5}\\.|[A-Z]\\.)\\s+\\p{L}.*");
     private static final int NO_INDENT = 144;
@@ -30,7 +31,8 @@ final class HeadingRecogniser implements Recogniser {
     private static boolean mayBe(Manuscript manuscript, Zones zones, int index, Line line) {
         int next = manuscript.next(index);
         return line.words() > 0
-                && line.words() <= LONGEST
+                && line.words() <= (line.isBold() ? LONGEST_BOLD : LONGEST)
+                && line.text().indexOf('=') < 0
                 && line.lines() <= 2
                 && !line.endsLikeSentence()
                 && next < manuscript.size()

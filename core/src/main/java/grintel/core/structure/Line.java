@@ -30,6 +30,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
     private static final int NO_OUTLINE = 9;
+    private static final String SPACES = "    ";
     private static final Pattern RAISED_NUMBER = Pattern.compile("\\d{1,3}\\.?");
 
     static Line of(Paragraph paragraph, Proof proof) {
@@ -126,6 +127,13 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
             end--;
         }
         return text.charAt(end);
+    }
+
+    /** Whether hard breaks part it into lines that spaces or tabs set in, one and all. */
+    boolean isSetInBySpaces() {
+        List<String> parted =
+                paragraph.text().lines().filter(line -> !line.isBlank()).toList();
+        return parted.size() > 1 && parted.stream().allMatch(line -> line.startsWith(SPACES) || line.startsWith("\t"));
     }
 
     /** Whether it opens with a raised number of its own typing and goes on after it. */

@@ -3,6 +3,7 @@ package grintel.core.structure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Finds what stands before the text: a title page or heading lines, an abstract, the title over the text. */
@@ -11,6 +12,9 @@ final class OpeningFinder {
     private static final int FEWEST_TITLE_LINES = 3;
     private static final int LARGE_GAP = 4;
     private static final int LONGEST_TITLE_LINE = 25;
+    /** What a line under a title says that tells what kind of work it is. */
+    private static final Pattern SUBTITLE =
+            Pattern.compile("(?:An?|The|Towards?|Notes|Essays?) .*\\b(?:of|on|in|for|from|about|between|at)\\b.*");
 
     private final Manuscript manuscript;
     private final Claims claims;
@@ -193,7 +197,8 @@ final class OpeningFinder {
         Line line = manuscript.get(next);
         boolean open = !lines.isNoTitle(next) && !Names.isName(line.text());
         boolean alike = title.isBold() && line.isBold();
-        if (open && (title.text().endsWith(":") || alike)) {
+        boolean told = SUBTITLE.matcher(line.text()).matches();
+        if (open && (title.text().endsWith(":") || alike || told)) {
             claims.add(next, PartKind.SUBTITLE, 0.8, "it goes on after the title");
         }
     }

@@ -28,8 +28,7 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
             PartKind kind = parts.kind(i);
             if (kind == PartKind.TITLE && title.isEmpty()) {
                 title = text(parts, i);
-            } else if (kind == PartKind.SUBTITLE && subtitle.isEmpty()) {
-                subtitle = text(parts, i);
+                subtitle = subtitle(parts, i + 1);
             } else if (kind == PartKind.AUTHOR) {
                 Names.in(text(parts, i)).stream()
                         .filter(name -> !authors.contains(name))
@@ -41,8 +40,31 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
         return new PaperFacts(title, subtitle, authors, lines);
     }
 
+    /** The lines a title goes on in, from the one after it. */
+    private static String subtitle(Parts parts, int from) {
+        StringBuilder out = new StringBuilder();
+        for (int i = from; i < parts.size(); i++) {
+            if (parts.kind(i) == PartKind.SUBTITLE) {
+                out.append(out.isEmpty() ? "" : " ").append(text(parts, i));
+            } else if (parts.kind(i) != PartKind.BLANK) {
+                break;
+            }
+        }
+        return out.toString();
+    }
+
     private static String text(Parts parts, int index) {
         return parts.text(index).replaceAll("\\s+", " ");
+    }
+
+    /** The title with all lines it goes on in; empty where it is not known. */
+    public String wholeTitle() {
+        if (title.isEmpty() || subtitle.isEmpty()) {
+            return title;
+        }
+        boolean goesOn = Character.isLowerCase(subtitle.codePointAt(0));
+        boolean marked = ":.?!—".indexOf(title.charAt(title.length() - 1)) >= 0;
+        return title + (goesOn || marked ? " " : ": ") + subtitle;
     }
 
     /** The author's surname; null where there is no author or more than one. */

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 final class RunInHeadings {
     private static final int FEWEST_WORDS_AFTER = 3;
     private static final int FEWEST_PLAIN_ONES = 2;
+    /** A longer opening that is set apart is a sentence in emphasis. */
+    private static final int LONGEST = 10;
 
     private final Map<Integer, RunIn> found = new HashMap<>();
 
@@ -65,7 +67,7 @@ final class RunInHeadings {
         boolean ends = !words.isEmpty() && ".:?—".indexOf(words.charAt(words.length() - 1)) >= 0;
         int count = Words.count(words);
         boolean goesOn = line.words() - count >= FEWEST_WORDS_AFTER;
-        return ends && goesOn && count > 0 && count <= HeadingRecogniser.LONGEST && !Labels.isKeywords(line.text())
+        return ends && goesOn && count > 0 && count <= LONGEST && !Labels.isKeywords(line.text())
                 ? new RunIn(
                         end,
                         first.get(CharacterProperties.BOLD),

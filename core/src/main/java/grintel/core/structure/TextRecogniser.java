@@ -1,10 +1,14 @@
 package grintel.core.structure;
 
+import java.util.regex.Pattern;
+
 /** Tells paragraphs of text, block quotations, verse and items of lists, in the body and in appendices. */
 final class TextRecogniser implements Recogniser {
     private static final int SET_IN = 430;
     private static final int FEWEST_QUOTED_WORDS = 8;
     private static final int FEWEST_WORDS = 12;
+    private static final int LONGEST_CITATION = 10;
+    private static final Pattern CITATION = Pattern.compile("[(\\[].*\\d.*[)\\]]\\.?|[—–-]\\s?\\p{Lu}.*");
 
     @Override
     public void claim(Manuscript manuscript, Zones zones, Claims claims) {
@@ -18,6 +22,7 @@ final class TextRecogniser implements Recogniser {
             claimList(manuscript, claims, i, line);
             claimQuotation(manuscript, claims, i, line);
             claimVerse(manuscript, zones, claims, i);
+            claimCitationLine(manuscript, claims, i, line);
             claimNote(claims, i, line);
             claimProse(claims, i, line);
         }
@@ -47,6 +52,8 @@ final class TextRecogniser implements Recogniser {
     private static void claimQuotation(Manuscript manuscript, Claims claims, int index, Line line) {
         if (isSetIn(manuscript, line) && !line.centred() && line.words() >= FEWEST_QUOTED_WORDS) {
             claims.add(index, PartKind.BLOCK_QUOTATION, 0.91, "all its lines are set in");
+        } else if (line.isSetInBySpaces()) {
+            claims.add(index, PartKind.BLOCK_QUOTATION, 0.88, "all its lines are set in by spaces");
         }
     }
 
@@ -67,6 +74,17 @@ final class TextRecogniser implements Recogniser {
                     PartKind.BLOCK_QUOTATION,
                     0.85,
                     centred ? "it is one of several centred lines" : "it is one of several short lines set in");
+        }
+    }
+
+    /** A citation on a line of its own belongs to the quotation above it. */
+    private static void claimCitationLine(Manuscript manuscript, Claims claims, int index, Line line) {
+        int above = manuscript.previous(index);
+        if (above >= 0
+                && line.words() <= LONGEST_CITATION
+                && CITATION.matcher(line.text()).matches()
+                && claims.is(above, PartKind.BLOCK_QUOTATION)) {
+            claims.add(index, PartKind.BLOCK_QUOTATION, 0.93, "it cites what is quoted above it");
         }
     }
 

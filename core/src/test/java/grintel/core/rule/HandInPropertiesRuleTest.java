@@ -22,4 +22,27 @@ class HandInPropertiesRuleTest {
                 .putRight();
         assertThat(after.paper().properties().author()).isEqualTo("Marit Keel");
     }
+
+    @Test
+    void theFileIsToldTheTitleWithAllItsLines() {
+        assertThat(title("Night Work:", "Lamps of the Low Canal")).isEqualTo("Night Work: Lamps of the Low Canal");
+        assertThat(title("Night Work", "A Study of Three Novels")).isEqualTo("Night Work: A Study of Three Novels");
+        assertThat(title("Lamps and Lanterns", "of the Low Canal")).isEqualTo("Lamps and Lanterns of the Low Canal");
+    }
+
+    private static String title(String one, String two) {
+        return Front.of("mla-9")
+                .left("Marit Solvane")
+                .left("Dr. Ilse Tamberg")
+                .left("Literature 214")
+                .left("9 October 2026")
+                .line(one)
+                .line(two)
+                .rule(RULE)
+                .areOff("“Lamps on the Low Canal”")
+                .putRight()
+                .paper()
+                .properties()
+                .title();
+    }
 }

@@ -46,4 +46,23 @@ class OpeningTitleCaseRuleTest {
                 .rule(RULE)
                 .isMet();
     }
+
+    @Test
+    void aTitleOverSeveralLinesIsReadAsOne() {
+        lines("Lamps and Lanterns of", "the Low Canal").isMet();
+        lines("Lamps and Lanterns", "of the Low Canal").isMet();
+        lines("Night Work:", "A Study of Three Novels").isMet();
+        lines("Lamps and Lanterns of", "The Low Canal").areOff("“The Low Canal”");
+    }
+
+    private static RuleCase lines(String one, String two) {
+        return Front.of("mla-9")
+                .left("Marit Solvane")
+                .left("Dr. Ilse Tamberg")
+                .left("Literature 214")
+                .left("9 October 2026")
+                .line(one)
+                .line(two)
+                .rule(RULE);
+    }
 }

@@ -51,4 +51,40 @@ class SpacingPagePushRuleTest {
                 .isOff("12 blank paragraphs", "a page break")
                 .putRight();
     }
+
+    @Test
+    void blanksBeforeABreakPushNothing() {
+        Draft.mla()
+                .add(b -> b.paragraph("").paragraph("").paragraph(line -> line.pageBreak()))
+                .runOnSources()
+                .rule(RULE)
+                .isMet();
+        Draft.mla().add(b -> b.paragraph("").paragraph("")).rule(RULE).isMet();
+        Draft.mla()
+                .text(p -> p.text(Draft.PROSE).pageBreak())
+                .add(b -> b.paragraph("").paragraph(""))
+                .runOnSources()
+                .rule(RULE)
+                .isMet();
+    }
+
+    @Test
+    void theTitleAfterKeywordsMayBePushedToo() {
+        Front.of("apa-7-professional")
+                .title("Lamps on the Low Canal")
+                .line("Marit Solvane")
+                .line("Department of Letters, Brackwater College")
+                .over("Abstract")
+                .left(Draft.PROSE)
+                .left("Keywords: lamps, canals")
+                .block(out -> {
+                    for (int i = 0; i < 18; i++) {
+                        out.paragraph("");
+                    }
+                })
+                .title("Lamps on the Low Canal", line -> {})
+                .rule(RULE)
+                .isOff("18 blank paragraphs", "a page break")
+                .putRight();
+    }
 }

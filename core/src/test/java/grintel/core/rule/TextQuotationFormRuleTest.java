@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Origin;
+import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
@@ -85,5 +86,23 @@ class TextQuotationFormRuleTest {
         RuleCase after = draft.rule(RULE).isOff("1 in", "0.5 in").at(8, 10).putRight();
         assertThat(after.paper().paragraphs().get(8).format().origin(ParagraphProperties.INDENT_LEFT))
                 .isEqualTo(new Origin.OfStyle("Quote"));
+    }
+
+    @Test
+    void linesSetInBySpacesAreABlockAndGetAnIndent() {
+        RuleCase after = Draft.mla()
+                .add(b -> b.paragraph(line -> line.text("          The lamp comes first and then the water,")
+                        .lineBreak()
+                        .text("          and then the town and all the people in it,")
+                        .lineBreak()
+                        .text("\tand nobody has said a word.")))
+                .rule(RULE)
+                .isOff("0.42 in", "0.5 in")
+                .putRight();
+        Paragraph block = after.paper().paragraphs().get(8);
+        assertThat(block.leftIndent()).isEqualTo(720);
+        assertThat(block.text())
+                .isEqualTo("The lamp comes first and then the water,\nand then the town and all the people in it,"
+                        + "\nand nobody has said a word.");
     }
 }

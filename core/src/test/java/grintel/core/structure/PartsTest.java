@@ -176,6 +176,16 @@ class PartsTest {
     }
 
     @Test
+    void aSubtitleOnATitlePageIsToldByItsWords() {
+        centred("BELLS AND PSALMS", BOLD)
+                .centred("A Study of Three Harbours", PLAIN)
+                .centred("Tobias Ekwall", PLAIN);
+        centred("9 October 2026", PLAIN).newPage("Bells and Psalms", PLAIN).line(PROSE);
+        assertThat(kinds().subList(0, 4)).containsExactly(TITLE, SUBTITLE, AUTHOR, DATE);
+        assertThat(parts().facts().wholeTitle()).isEqualTo("BELLS AND PSALMS: A Study of Three Harbours");
+    }
+
+    @Test
     void aTitlePageMayOpenWithTheInstitutionAndEndWithTheWriter() {
         centred("Brackwater College", PLAIN).centred("Bells and Psalms", PLAIN).centred("Religion 305", PLAIN);
         centred("Ilse Tamberg", PLAIN).centred("Tobias Ekwall", PLAIN).centred("9 October 2026", PLAIN);
@@ -344,6 +354,47 @@ class PartsTest {
                     paragraph.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE));
         }
         assertThat(kinds()).endsWith(PARAGRAPH, PARAGRAPH, PARAGRAPH).doesNotContain(BLOCK_QUOTATION);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"* * *", "– – –", "***", "#"})
+    void aLineOfSignsIsNoListAndNoHeading(String signs) {
+        essay().line(signs).line(PROSE).centred(signs, PLAIN).line(PROSE);
+        assertThat(added()).doesNotContain(LIST_ITEM, PartKind.HEADING);
+    }
+
+    @Test
+    void aCitationUnderAQuotationBelongsToIt() {
+        essay().line(quotation ->
+                        quotation.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE))
+                .line(line ->
+                        line.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT).text("(Keel 12)"))
+                .line(PROSE)
+                .line("(Keel 12)");
+        assertThat(added().subList(0, 3)).containsExactly(BLOCK_QUOTATION, BLOCK_QUOTATION, PARAGRAPH);
+        assertThat(added().get(3)).isNotEqualTo(BLOCK_QUOTATION);
+    }
+
+    @Test
+    void anEquationIsNoHeadingAndALongBoldLineIsOne() {
+        essay().centred("E = m × c + 14", PLAIN).line(PROSE);
+        centred("Keepers and Their Ledgers in the Three Novels of the Low Canal and the Islands before It", BOLD);
+        line(PROSE);
+        assertThat(added().get(0)).isNotEqualTo(PartKind.HEADING);
+        assertThat(added().get(2)).isEqualTo(PartKind.HEADING);
+    }
+
+    @Test
+    void aSentenceInEmphasisIsNoHeading() {
+        essay().line(line -> line.text("The keepers count by night, and every one of them is counted.", BOLD)
+                .text(" " + PROSE));
+        assertThat(parts().runInHeading(4)).isNull();
+    }
+
+    @Test
+    void aSectionCalledNotesIsNoPageOfNotes() {
+        essay().line(line -> line.text("Notes", BOLD)).line(PROSE);
+        assertThat(added()).containsExactly(PartKind.HEADING, PARAGRAPH);
     }
 
     @Test

@@ -21,7 +21,7 @@ public record PdfDetails(String title, String author, String language, Instant m
     /** The details of a paper: its title as it stands over the text, else as its file says, else the file's name. */
     public static PdfDetails of(Paper paper, Parts parts, String fileName, Instant made) {
         PaperFacts facts = parts.facts();
-        String whole = (facts.title() + " " + facts.subtitle()).strip();
+        String whole = facts.wholeTitle();
         String said = whole.isEmpty() ? paper.properties().title().strip() : whole;
         String language = paper.styles().language();
         return new PdfDetails(

@@ -48,7 +48,7 @@ public final class HandInPropertiesRule implements Rule {
 
     private static String title(Examination exam) {
         return Objects.requireNonNullElse(
-                exam.brief().facts().get("title"), exam.parts().facts().title());
+                exam.brief().facts().get("title"), exam.parts().facts().wholeTitle());
     }
 
     private static String authors(Examination exam) {

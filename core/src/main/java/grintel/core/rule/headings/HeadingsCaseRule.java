@@ -39,12 +39,12 @@ public final class HeadingsCaseRule implements Rule {
                 sentences.add(heading.line());
             }
         }
-        List<Reading> out = new ArrayList<>(
-                Recased.readings(id(), exam.stretches(titles), (line, kept) -> TitleCase.of(line, style, kept)));
+        List<Reading> out = new ArrayList<>(Recased.readings(
+                id(), exam.stretches(titles), (line, kept) -> TitleCase.of(line.characters(), style, kept)));
         if (!sentences.isEmpty()) {
             Set<String> small = smallWords(exam);
             out.addAll(Recased.readings(
-                    id(), exam.stretches(sentences), (line, kept) -> SentenceCase.of(line, small, kept)));
+                    id(), exam.stretches(sentences), (line, kept) -> SentenceCase.of(line.characters(), small, kept)));
         }
         return out;
     }

@@ -20,6 +20,14 @@ public final class OpeningTitleCaseRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         CaseStyle style = ask.get(OpeningDemands.CASE_STYLE);
-        return Recased.readings(id(), Titles.lines(exam), (title, kept) -> TitleCase.of(title, style, kept));
+        return Recased.readings(id(), Titles.lines(exam), (line, kept) -> {
+            String lead = Titles.lead(exam, line.paragraph());
+            String words = line.characters();
+            int from = lead.length();
+            int to = from + words.length();
+            String whole = lead + words + Titles.rest(exam, line.paragraph());
+            return TitleCase.of(whole, style, at -> at < from || at >= to || kept.test(at - from))
+                    .substring(from, to);
+        });
     }
 }

@@ -8,16 +8,44 @@ import grintel.core.structure.PartKind;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** The title, on the title page and over the text, with what goes on after it. */
 final class Titles {
     private static final Set<PartKind> TITLE = EnumSet.of(PartKind.TITLE, PartKind.SUBTITLE);
+    /** A line that ends so goes on in the next. */
+    private static final Pattern OPEN =
+            Pattern.compile("(?i).*\\s(?:an?|the|of|and|or|in|on|at|by|for|to|from|with|but)");
 
     private Titles() {}
 
     /** Its lines, wherever they stand. */
     static Subjects<Stretch> lines(Examination exam) {
         return exam.lines(exam.parts().paragraphs(TITLE));
+    }
+
+    /** The words a line of it goes on from, with a space; empty where it opens the title or a subtitle of its own. */
+    static String lead(Examination exam, Paragraph line) {
+        int above = line.address().index() - 1;
+        return goesOn(exam, above) ? exam.paper().paragraphs().get(above).characters() + " " : "";
+    }
+
+    /** The words a line of it goes on with, after a space; empty where it ends the title or a subtitle follows. */
+    static String rest(Examination exam, Paragraph line) {
+        int at = line.address().index();
+        return goesOn(exam, at) ? " " + exam.paper().paragraphs().get(at + 1).characters() : "";
+    }
+
+    /** Whether a line of the title goes on in the next: that opens small, or this ends in a small word. */
+    private static boolean goesOn(Examination exam, int index) {
+        List<Paragraph> all = exam.paper().paragraphs();
+        if (index < 0 || index + 1 >= all.size() || exam.parts().kind(index + 1) != PartKind.SUBTITLE) {
+            return false;
+        }
+        String below = all.get(index + 1).text().strip();
+        boolean open = OPEN.matcher(all.get(index).text().strip()).matches()
+                || !below.isEmpty() && Character.isLowerCase(below.codePointAt(0));
+        return open && TITLE.contains(exam.parts().kind(index));
     }
 
     /** Its lines on the title page. */

@@ -88,7 +88,7 @@ public final class TextQuotationFormRule implements Rule {
         List<Edit> edits = new ArrayList<>();
         edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT_CHARACTERS, 0, welcome));
         edits.addAll(cause.set(holders, ParagraphProperties.INDENT_LEFT, indent, welcome));
-        off.forEach(paragraph -> edits.addAll(LeadingSpace.removal(paragraph)));
+        off.forEach(paragraph -> edits.addAll(LeadingSpace.removalFromLines(paragraph)));
         return edits;
     }
 
