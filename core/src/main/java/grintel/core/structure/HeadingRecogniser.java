@@ -8,6 +8,9 @@ final class HeadingRecogniser implements Recogniser {
     private static final int LONGEST_BOLD = 24;
     private static final Pattern NUMBERED =
             Pattern.compile("(\\d{1,2}(\\.\\d{1,2}){0,3}\\.?|[IVX]{1,5}\\.|[A-Z]\\.)\\s+\\p{L}.*");
+    /** A line of a table of contents. */
+    private static final Pattern CONTENTS = Pattern.compile(".*(?:\\t|\\.{3,}|…+)\\s*\\d{1,4}");
+
     private static final int NO_INDENT = 144;
 
     @Override
@@ -33,6 +36,7 @@ final class HeadingRecogniser implements Recogniser {
         return line.words() > 0
                 && line.words() <= (line.isBold() ? LONGEST_BOLD : LONGEST)
                 && line.text().indexOf('=') < 0
+                && !CONTENTS.matcher(line.text()).matches()
                 && line.lines() <= 2
                 && !line.endsLikeSentence()
                 && next < manuscript.size()

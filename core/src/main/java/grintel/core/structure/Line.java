@@ -176,6 +176,21 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
         return style == null ? "" : style.name().toLowerCase(Locale.ROOT);
     }
 
+    /** Whether its style is named as one for titles. */
+    boolean isTitleByStyle() {
+        return styleName().equals("title") || styleName().equals("document title");
+    }
+
+    /** Whether its style is named as one for subtitles. */
+    boolean isSubtitleByStyle() {
+        return styleName().equals("subtitle");
+    }
+
+    /** Its lines as hard breaks part them. */
+    List<String> parted() {
+        return text.lines().map(String::strip).filter(line -> !line.isEmpty()).toList();
+    }
+
     /** Left indent in twips, whatever its first line does. */
     int leftIndent() {
         return paragraph.leftIndent();

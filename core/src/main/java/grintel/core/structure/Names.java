@@ -18,6 +18,10 @@ final class Names {
     private static final Pattern TITLED =
             Pattern.compile("(?i)(dr|prof|professor|mr|mrs|ms|miss|rev|sir|instructor|teacher|lecturer)\\b.*");
     private static final Pattern BY = Pattern.compile("(?i)(by|name|author|student|submitted by)\\s*:?\\s+(.*)");
+    /** What may come before the name of the one a paper is written for. */
+    private static final Pattern TO =
+            Pattern.compile("(?i)^(?:submitted|presented|prepared|written)?\\s*(?:to|for):?\\s+");
+
     private static final Set<String> SUFFIXES = Set.of("jr", "jr.", "sr", "sr.", "ii", "iii", "iv");
     private static final Set<String> PARTICLES = words("de del der den di da du la le van von vom zu ter af av");
     /** Words that stand in lines of an opening, and in no one's name. */
@@ -54,7 +58,7 @@ final class Names {
 
     /** Whether a line opens with the title of someone who teaches. */
     static boolean isTitled(String line) {
-        return TITLED.matcher(line).matches();
+        return TITLED.matcher(TO.matcher(line).replaceFirst("")).matches();
     }
 
     /** Whether a line says itself that a name follows, as "by" does. */

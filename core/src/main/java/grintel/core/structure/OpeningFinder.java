@@ -162,6 +162,7 @@ final class OpeningFinder {
                 continue;
             }
             double likely = 1;
+            likely += at.isTitleByStyle() ? 3 : 0;
             likely += at.isBold() ? 1 : 0;
             likely += !allAlike && at.size() == largest ? 1 : 0;
             likely += isRepeated(line) ? 2 : 0;
@@ -197,7 +198,7 @@ final class OpeningFinder {
         Line line = manuscript.get(next);
         boolean open = !lines.isNoTitle(next) && !Names.isName(line.text());
         boolean alike = title.isBold() && line.isBold();
-        boolean told = SUBTITLE.matcher(line.text()).matches();
+        boolean told = line.isSubtitleByStyle() || SUBTITLE.matcher(line.text()).matches();
         if (open && (title.text().endsWith(":") || alike || told)) {
             claims.add(next, PartKind.SUBTITLE, 0.8, "it goes on after the title");
         }
@@ -316,12 +317,45 @@ final class OpeningFinder {
         if (title < 0) {
             return filled.get(0);
         }
-        lines.claimNames(filled.subList(0, title), false);
+        if (manuscript.get(filled.get(title)).isTitleByStyle()) {
+            claims.add(filled.get(title), PartKind.TITLE, 0.94, "its style is that of a title");
+        }
         claims.add(filled.get(title), PartKind.TITLE, 0.92, "it stands over the text");
+        if (title == 0 && filled.size() > 1) {
+            return Math.min(end, takeLinesUnderTitle(filled, end) + 1);
+        }
+        lines.claimNames(filled.subList(0, title), false);
         return Math.min(end, takeUnderTitle(filled, title, end) + 1);
     }
 
+    /**
+     * Claims the lines under a title that stands over all of them: a subtitle, and whom and what they name.
+     *
+     * @return index of the last of them
+     */
+    private int takeLinesUnderTitle(List<Integer> filled, int end) {
+        int last = takeUnderTitle(filled, 0, end);
+        List<Integer> under = new ArrayList<>();
+        for (int line : filled.subList(1, filled.size())) {
+            if (manuscript.get(line).isSubtitleByStyle()) {
+                claims.add(line, PartKind.SUBTITLE, 0.94, "its style is that of a subtitle");
+            } else if (line > last) {
+                under.add(line);
+            }
+        }
+        lines.claimNames(under, true);
+        for (int line : filled) {
+            last = claims.kind(line) == PartKind.OPENING_LINE ? last : Math.max(last, line);
+        }
+        return last;
+    }
+
     private int titleUnderHeadingLines(List<Integer> filled) {
+        for (int i = 0; i < filled.size(); i++) {
+            if (manuscript.get(filled.get(i)).isTitleByStyle()) {
+                return i;
+            }
+        }
         for (int i = 0; i < filled.size(); i++) {
             Line line = manuscript.get(filled.get(i));
             boolean name = i == 0 && filled.size() > 2 && !line.isBold() && Names.isName(line.text());

@@ -24,6 +24,10 @@ final class OpeningLines {
         for (int line : lines) {
             String text = manuscript.get(line).text();
             claims.add(line, PartKind.OPENING_LINE, 0.4, "it stands before the text");
+            if (manuscript.get(line).parted().size() > 1) {
+                claimFirstOfSeveral(line);
+                continue;
+            }
             if (Elements.isDate(text)) {
                 claims.add(line, PartKind.DATE, 0.95, "it is a date");
             }
@@ -45,6 +49,13 @@ final class OpeningLines {
             if (Names.isSaid(text)) {
                 claims.add(line, PartKind.AUTHOR, SURE, "it says whose the paper is");
             }
+        }
+    }
+
+    /** Lines that hard breaks part in one paragraph are told by the first of them. */
+    private void claimFirstOfSeveral(int line) {
+        if (Names.isName(manuscript.get(line).parted().get(0))) {
+            claims.add(line, PartKind.AUTHOR, LIKELY, "the first of its lines is a name");
         }
     }
 

@@ -30,7 +30,7 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
                 title = text(parts, i);
                 subtitle = subtitle(parts, i + 1);
             } else if (kind == PartKind.AUTHOR) {
-                Names.in(text(parts, i)).stream()
+                Names.in(text(parts.text(i).lines().findFirst().orElse(""))).stream()
                         .filter(name -> !authors.contains(name))
                         .forEach(authors::add);
             } else if (kind.isOfOpening() && kind != PartKind.OPENING_LINE) {
@@ -54,7 +54,11 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
     }
 
     private static String text(Parts parts, int index) {
-        return parts.text(index).replaceAll("\\s+", " ");
+        return text(parts.text(index));
+    }
+
+    private static String text(String words) {
+        return words.replaceAll("\\s+", " ").strip();
     }
 
     /** The title with all lines it goes on in; empty where it is not known. */

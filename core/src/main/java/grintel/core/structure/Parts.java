@@ -141,16 +141,20 @@ public final class Parts {
 
     /** What a line of the opening names by its words besides what it was taken for: one line may name two things. */
     public Set<PartKind> alsoNames(int index) {
-        String text = manuscript.get(index).text();
         EnumSet<PartKind> out = EnumSet.noneOf(PartKind.class);
-        if (kinds[index].isOfOpening() && kinds[index] != PartKind.TITLE && kinds[index] != PartKind.SUBTITLE) {
+        if (!kinds[index].isOfOpening() || kinds[index] == PartKind.TITLE || kinds[index] == PartKind.SUBTITLE) {
+            return out;
+        }
+        List<String> parted = manuscript.get(index).parted();
+        for (String text : parted) {
+            add(out, PartKind.DATE, parted.size() > 1 && Elements.isDate(text));
             add(out, PartKind.CLASS_PERIOD, Elements.isClassPeriod(text));
             add(out, PartKind.INSTITUTION, Elements.isInstitution(text));
             add(out, PartKind.DEPARTMENT, Elements.isDepartment(text));
             add(out, PartKind.COURSE, Elements.isCourse(text));
             add(out, PartKind.INSTRUCTOR, Names.isTitled(text));
-            out.remove(kinds[index]);
         }
+        out.remove(kinds[index]);
         return out;
     }
 

@@ -153,6 +153,31 @@ class PartsTest {
     }
 
     @Test
+    void stylesNamedForTitlesTellThem() {
+        out.style("Title", "Title", Style.Kind.PARAGRAPH, null, PLAIN, PLAIN);
+        out.style("Subtitle", "Subtitle", Style.Kind.PARAGRAPH, null, PLAIN, PLAIN);
+        line(line -> line.style("Title").text("Lamps on the Low Canal"));
+        line(line -> line.style("Subtitle").text("Night Work in Three Novels"));
+        line("Marit Solvane").line("9 October 2026").line(PROSE);
+        assertThat(kinds()).containsExactly(TITLE, SUBTITLE, AUTHOR, DATE, PARAGRAPH);
+    }
+
+    @Test
+    void headingLinesMayBePartedByHardBreaksAlone() {
+        line(line -> line.text("Marit Solvane")
+                .lineBreak()
+                .text("Submitted to Dr. Ilse Tamberg")
+                .lineBreak()
+                .text("Literature 214")
+                .lineBreak()
+                .text("9 October 2026"));
+        centred("Lamps on the Low Canal", PLAIN).line(PROSE);
+        assertThat(kinds()).containsExactly(AUTHOR, TITLE, PARAGRAPH);
+        assertThat(parts().alsoNames(0)).containsExactlyInAnyOrder(INSTRUCTOR, COURSE, DATE);
+        assertThat(parts().facts().surname()).isEqualTo("Solvane");
+    }
+
+    @Test
     void aTitleAtTheMarginIsTheLineAfterTheDate() {
         assertThat(essay().kinds()).containsExactly(AUTHOR, DATE, TITLE, PARAGRAPH);
     }
@@ -382,6 +407,12 @@ class PartsTest {
         line(PROSE);
         assertThat(added().get(0)).isNotEqualTo(PartKind.HEADING);
         assertThat(added().get(2)).isEqualTo(PartKind.HEADING);
+    }
+
+    @Test
+    void linesOfATableOfContentsAreNoHeadings() {
+        essay().line("Contents").line("The Lamps\t2").line("The Oil ..... 14").line(PROSE);
+        assertThat(added().subList(1, 3)).doesNotContain(PartKind.HEADING);
     }
 
     @Test
