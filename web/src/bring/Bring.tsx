@@ -60,7 +60,7 @@ export function Bring() {
   return (
     <main className="mx-auto w-full max-w-[1120px] p-8">
       <h1 className="mb-5 text-3xl">Bring a paper</h1>
-      <form onSubmit={submit} className="grid gap-8 lg:grid-cols-[1fr_400px]">
+      <form onSubmit={submit} className="grid gap-8 lg:grid-cols-[1fr_400px] lg:grid-rows-[auto_1fr]">
         <div className="flex flex-col gap-6">
           <DropZone file={file} onFile={choose} />
           {busy && work && <Underway work={work} />}
@@ -72,19 +72,20 @@ export function Bring() {
           {problem && <Notice message={problem.message} />}
           {reading.data && file && <Understood understood={reading.data} />}
         </div>
-        <div className="flex flex-col gap-6">
+        <div className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <GuideChoice guides={guides.data ?? []} chosen={guide} onChoose={setGuide} />
-          <fieldset
-            className="flex flex-col gap-3 border-t border-base-content pt-3"
-            disabled={!reading.isSuccess}
-          >
+        </div>
+        <div className="flex flex-col gap-5">
+          <fieldset disabled={!reading.isSuccess}>
             <legend className="sr-only">Facts of this paper</legend>
-            <p className="text-soft">
+            <p className="mb-3 text-soft">
               Read off the paper. Correct them if they are wrong; the header needs{' '}
               {needed(chosen?.headerWords)}.
             </p>
-            <TextField label="Surname" maxLength={200} value={surname} onText={setSurname} />
-            <TextField label="Short title" maxLength={200} value={shortTitle} onText={setShortTitle} />
+            <div className="flex gap-4">
+              <TextField label="Surname" maxLength={200} value={surname} onText={setSurname} />
+              <TextField label="Short title" maxLength={200} value={shortTitle} onText={setShortTitle} />
+            </div>
           </fieldset>
           <button type="submit" className="btn btn-primary self-start" disabled={!reading.isSuccess || busy}>
             Measure it

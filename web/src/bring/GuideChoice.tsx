@@ -16,7 +16,7 @@ export function GuideChoice({
       {guides.map((guide) => (
         <label
           key={guide.id}
-          className={`flex cursor-pointer gap-3 border-b border-rule py-3 pl-3 ${
+          className={`flex cursor-pointer gap-3 border-b border-rule px-3 py-3 ${
             guide.id === chosen
               ? 'border-l-3 border-l-base-content bg-base-200'
               : 'border-l-3 border-l-transparent'
