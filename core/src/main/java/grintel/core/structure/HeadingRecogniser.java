@@ -35,9 +35,9 @@ final class HeadingRecogniser implements Recogniser {
         int next = manuscript.next(index);
         return line.words() > 0
                 && line.words() <= (line.isBold() ? LONGEST_BOLD : LONGEST)
+                && line.lines() <= 2
                 && line.text().indexOf('=') < 0
                 && !CONTENTS.matcher(line.text()).matches()
-                && line.lines() <= 2
                 && !line.endsLikeSentence()
                 && next < manuscript.size()
                 && zones.areTogether(index, next);

@@ -131,6 +131,9 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
 
     /** Whether hard breaks part it into lines that spaces or tabs set in, one and all. */
     boolean isSetInBySpaces() {
+        if (text.indexOf('\n') < 0) {
+            return false;
+        }
         List<String> parted =
                 paragraph.text().lines().filter(line -> !line.isBlank()).toList();
         return parted.size() > 1 && parted.stream().allMatch(line -> line.startsWith(SPACES) || line.startsWith("\t"));

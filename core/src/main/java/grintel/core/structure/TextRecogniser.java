@@ -8,6 +8,9 @@ final class TextRecogniser implements Recogniser {
     private static final int FEWEST_QUOTED_WORDS = 8;
     private static final int FEWEST_WORDS = 12;
     private static final int LONGEST_CITATION = 10;
+    /** Characters: a pattern that looks twice for what a line holds is not asked of one that never ends. */
+    private static final int MOST_OF_CITATION = 200;
+
     private static final Pattern CITATION = Pattern.compile("[(\\[].*\\d.*[)\\]]\\.?|[—–-]\\s?\\p{Lu}.*");
 
     @Override
@@ -82,6 +85,7 @@ final class TextRecogniser implements Recogniser {
         int above = manuscript.previous(index);
         if (above >= 0
                 && line.words() <= LONGEST_CITATION
+                && line.text().length() <= MOST_OF_CITATION
                 && CITATION.matcher(line.text()).matches()
                 && claims.is(above, PartKind.BLOCK_QUOTATION)) {
             claims.add(index, PartKind.BLOCK_QUOTATION, 0.93, "it cites what is quoted above it");

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -413,6 +414,18 @@ class PartsTest {
     void linesOfATableOfContentsAreNoHeadings() {
         essay().line("Contents").line("The Lamps\t2").line("The Oil ..... 14").line(PROSE);
         assertThat(added().subList(1, 3)).doesNotContain(PartKind.HEADING);
+    }
+
+    /** No pattern may look again and again through a line that a stranger made endless. */
+    @ParameterizedTest
+    @ValueSource(strings = {".", "(1", "\t", "…", "1 ", "“", "-"})
+    @Timeout(30)
+    void anEndlessLineIsToldLikeAnyOther(String signs) {
+        essay().line(quotation ->
+                        quotation.set(ParagraphProperties.INDENT_LEFT, 720).text(PROSE))
+                .line(signs.repeat(100_000))
+                .line(PROSE);
+        assertThat(added()).hasSize(3).startsWith(BLOCK_QUOTATION);
     }
 
     @Test
