@@ -34,16 +34,14 @@ public final class PutRight<M extends Mendable> {
     private static final int MOST_PASSES = 8;
 
     private final M file;
-    private final Brief brief;
     private final Corrections corrections;
     private final Choice chosen;
     private final LayoutLimits limits;
     private final Report before;
     private final Map<String, Reason> leftOut = new LinkedHashMap<>();
 
-    private PutRight(M file, Brief brief, Corrections corrections, Choice chosen, LayoutLimits limits, Report before) {
+    private PutRight(M file, Corrections corrections, Choice chosen, LayoutLimits limits, Report before) {
         this.file = file;
-        this.brief = brief;
         this.corrections = corrections;
         this.chosen = chosen;
         this.limits = limits;
@@ -80,7 +78,7 @@ public final class PutRight<M extends Mendable> {
      */
     public static <M extends Mendable> Result<M> run(
             M file, Report before, Corrections corrections, Choice chosen, LayoutLimits limits) {
-        PutRight<M> putRight = new PutRight<>(file, before.brief(), corrections, chosen, limits, before);
+        PutRight<M> putRight = new PutRight<>(file, corrections, chosen, limits, before);
         // Each turn that does not end leaves out one more rule at least.
         while (true) {
             PutRight<M>.Attempt attempt = putRight.attempt();
@@ -162,7 +160,7 @@ public final class PutRight<M extends Mendable> {
             attempt.changed.addAll(EditSummary.of(attempt.paper, edits));
             attempt.words.addAll(words.changes(edits, declared));
             attempt.paper = next;
-            attempt.report = Examiner.examine(next, brief, corrections, limits);
+            attempt.report = Examiner.examine(next, before.brief(), corrections, limits);
             return true;
         } catch (EditRefusedException | WordsChangedException e) {
             attempt.failed = true;
@@ -256,7 +254,7 @@ public final class PutRight<M extends Mendable> {
         attempt.done.forEach(taken -> rules.add(taken.finding.rule()));
         for (String rule : rules) {
             Choice only = (finding, spot) -> finding.rule().equals(rule) && chosen.takes(finding, spot);
-            PutRight<M> alone = new PutRight<>(file, brief, corrections, only, limits, before);
+            PutRight<M> alone = new PutRight<>(file, corrections, only, limits, before);
             try {
                 Attempt single = alone.attempt();
                 if (single.ended) {

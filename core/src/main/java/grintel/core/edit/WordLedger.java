@@ -342,9 +342,13 @@ public final class WordLedger {
                 .toList();
     }
 
+    private static boolean isNote(char c) {
+        return c >= FIRST_NOTE && c < FIRST_NOTE + MOST_NOTES;
+    }
+
     private static boolean holdsNote(String letters) {
         for (int i = 0; i < letters.length(); i++) {
-            if (letters.charAt(i) >= FIRST_NOTE && letters.charAt(i) < FIRST_NOTE + MOST_NOTES) {
+            if (isNote(letters.charAt(i))) {
                 return true;
             }
         }
@@ -468,7 +472,7 @@ public final class WordLedger {
             }
             char c = one.charAt(at);
             boolean parted = from == 0 || at > from == there > thereFrom;
-            if (!parted || c != other.charAt(there) || c >= FIRST_NOTE && c < FIRST_NOTE + MOST_NOTES) {
+            if (!parted || c != other.charAt(there) || isNote(c)) {
                 return false;
             }
             at++;

@@ -9,9 +9,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The words a guide asks for in a header, as far as facts and paper tell them. */
 public final class HeadWords {
-    /** Characters of a short title at most, in every guide that counts them (APA 7 §2.8). */
-    private static final int LONGEST = 50;
-
     private HeadWords() {}
 
     /** The words a header should hold beside the number; null where no one knows them but the writer. */
@@ -38,8 +35,13 @@ public final class HeadWords {
             return own.toUpperCase(Locale.ROOT);
         }
         String title = exam.parts().facts().title();
+        return title.isEmpty() || !fits(exam, title) ? null : title.toUpperCase(Locale.ROOT);
+    }
+
+    /** Whether words are no longer than the guide lets a short title be. */
+    private static boolean fits(Examination exam, String words) {
         Integer most = exam.ask("running-head.length").find(RunningHeadDemands.CHARACTERS);
-        return title.isEmpty() || most != null && title.length() > most ? null : title.toUpperCase(Locale.ROOT);
+        return most == null || words.length() <= most;
     }
 
     /**
@@ -54,7 +56,7 @@ public final class HeadWords {
             return own;
         }
         String lead = title.split(":", 2)[0].strip();
-        return lead.length() <= LONGEST ? lead : "";
+        return fits(exam, lead) ? lead : "";
     }
 
     /** The words asked for that are known without looking at any header; empty where there are none. */

@@ -35,11 +35,7 @@ public final class LeadingSpace {
     /** Edits that take away the white space before the first visible character. */
     public static List<Edit> removal(Paragraph paragraph) {
         VisibleText visible = VisibleText.of(paragraph);
-        int end = 0;
-        while (end < visible.text().length()
-                && (isSpace(visible.text().charAt(end)) || visible.text().charAt(end) == '\t')) {
-            end++;
-        }
+        int end = endOfSpace(visible.text(), 0);
         return end == 0 ? List.of() : List.of(Edit.ReplaceText.words(visible.range(0, end), ""));
     }
 
@@ -49,10 +45,7 @@ public final class LeadingSpace {
         String text = visible.text();
         List<Edit> edits = new ArrayList<>();
         for (int from = 0; from < text.length(); ) {
-            int end = from;
-            while (end < text.length() && (isSpace(text.charAt(end)) || text.charAt(end) == '\t')) {
-                end++;
-            }
+            int end = endOfSpace(text, from);
             if (end > from) {
                 edits.add(Edit.ReplaceText.words(visible.range(from, end), ""));
             }
@@ -60,6 +53,14 @@ public final class LeadingSpace {
             from = next < 0 ? text.length() : next + 1;
         }
         return edits;
+    }
+
+    private static int endOfSpace(String text, int from) {
+        int end = from;
+        while (end < text.length() && (isSpace(text.charAt(end)) || text.charAt(end) == '\t')) {
+            end++;
+        }
+        return end;
     }
 
     private static boolean isSpace(char c) {

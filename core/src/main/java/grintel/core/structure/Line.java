@@ -13,6 +13,7 @@ import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,6 +31,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
     private static final int NO_OUTLINE = 9;
+    private static final Set<String> TITLE_STYLES = Set.of("title", "document title");
     private static final String SPACES = "    ";
     private static final Pattern RAISED_NUMBER = Pattern.compile("\\d{1,3}\\.?");
 
@@ -181,7 +183,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
 
     /** Whether its style is named as one for titles. */
     boolean isTitleByStyle() {
-        return styleName().equals("title") || styleName().equals("document title");
+        return TITLE_STYLES.contains(styleName());
     }
 
     /** Whether its style is named as one for subtitles. */

@@ -207,21 +207,13 @@ final class OpeningFinder {
     // ---- abstract and title over the text
 
     private int takeAbstract(int from, @Nullable String title) {
-        int end = front(from);
-        int at = from;
-        for (int line : filled(from, end)) {
+        for (int line : filled(from, front(from))) {
             if (Labels.isAbstract(manuscript.get(line).text())) {
                 claims.add(line, PartKind.ABSTRACT_LABEL, 0.95, "it says so");
-                at = endOfAbstract(line, title);
-                end = front(at);
-                return takeTitle(filled(at, end), at, title);
+                return takeTitle(endOfAbstract(line, title), title);
             }
         }
-        if (title != null) {
-            at = endOfUnlabelledAbstract(from, title);
-            end = front(at);
-        }
-        return takeTitle(filled(at, end), at, title);
+        return takeTitle(title == null ? from : endOfUnlabelledAbstract(from, title), title);
     }
 
     /**
@@ -289,7 +281,8 @@ final class OpeningFinder {
         return at;
     }
 
-    private int takeTitle(List<Integer> filled, int from, @Nullable String title) {
+    private int takeTitle(int from, @Nullable String title) {
+        List<Integer> filled = filled(from, front(from));
         if (filled.isEmpty()) {
             return from;
         }

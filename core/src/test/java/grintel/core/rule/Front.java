@@ -24,6 +24,15 @@ final class Front {
         return new Front(guide);
     }
 
+    /** An MLA paper with its heading lines. */
+    static Front mla() {
+        return of("mla-9")
+                .left("Marit Solvane")
+                .left("Dr. Ilse Tamberg")
+                .left("Literature 214")
+                .left("9 October 2026");
+    }
+
     Front facts(String yaml) {
         facts = Facts.parse("facts", yaml);
         return this;

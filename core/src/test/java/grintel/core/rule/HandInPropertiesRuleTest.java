@@ -31,11 +31,7 @@ class HandInPropertiesRuleTest {
     }
 
     private static String title(String one, String two) {
-        return Front.of("mla-9")
-                .left("Marit Solvane")
-                .left("Dr. Ilse Tamberg")
-                .left("Literature 214")
-                .left("9 October 2026")
+        return Front.mla()
                 .line(one)
                 .line(two)
                 .rule(RULE)

@@ -6,13 +6,7 @@ class OpeningTitleCaseRuleTest {
     private static final String RULE = "opening.title-case";
 
     private static RuleCase mla(String title) {
-        return Front.of("mla-9")
-                .left("Marit Solvane")
-                .left("Dr. Ilse Tamberg")
-                .left("Literature 214")
-                .left("9 October 2026")
-                .line(title)
-                .rule(RULE);
+        return Front.mla().line(title).rule(RULE);
     }
 
     @Test
@@ -56,13 +50,6 @@ class OpeningTitleCaseRuleTest {
     }
 
     private static RuleCase lines(String one, String two) {
-        return Front.of("mla-9")
-                .left("Marit Solvane")
-                .left("Dr. Ilse Tamberg")
-                .left("Literature 214")
-                .left("9 October 2026")
-                .line(one)
-                .line(two)
-                .rule(RULE);
+        return Front.mla().line(one).line(two).rule(RULE);
     }
 }

@@ -12,12 +12,7 @@ class OpeningTitleFormRuleTest {
     private static final String TITLE = "Lamps on the Low Canal";
 
     private static Front mla(String title, PropertySet type) {
-        return Front.of("mla-9")
-                .left("Marit Solvane")
-                .left("Dr. Ilse Tamberg")
-                .left("Literature 214")
-                .left("9 October 2026")
-                .line("", line -> line.text(title, type));
+        return Front.mla().line("", line -> line.text(title, type));
     }
 
     @Test
@@ -45,11 +40,7 @@ class OpeningTitleFormRuleTest {
 
     @Test
     void aTitleThatOnlySeemsCentredIsShifted() {
-        Front.of("mla-9")
-                .left("Marit Solvane")
-                .left("Dr. Ilse Tamberg")
-                .left("Literature 214")
-                .left("9 October 2026")
+        Front.mla()
                 .line(TITLE, line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720))
                 .rule(RULE)
                 .isOff("off the middle by 0.25 in", "centred")

@@ -68,25 +68,22 @@ class RunningHeadTextRuleTest {
 
     @Test
     void besideAPictureTheWordsAloneAreReplaced() {
-        RuleCase after = Draft.mla()
-                .headerLine(h -> h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT)
-                        .picture("mark.png", 90_000, 90_000, "a lamp")
-                        .text("Marit ")
-                        .pageNumber(PropertySet.empty()))
-                .rule(RULE)
-                .isOff("“Marit 1”", "“Solvane 1”")
-                .putRight();
+        RuleCase after =
+                besideAPicture("mla-9").isOff("“Marit 1”", "“Solvane 1”").putRight();
         assertThat(header(after)).contains("Solvane ").contains(String.valueOf(Paragraph.OBJECT));
-        RuleCase bare = Draft.mla()
-                .guide("apa-7-student")
+        RuleCase bare =
+                besideAPicture("apa-7-student").isOff("“Marit 1”", "no words").putRight();
+        assertThat(header(bare)).doesNotContain("Marit");
+    }
+
+    private static RuleCase besideAPicture(String guide) {
+        return Draft.mla()
+                .guide(guide)
                 .headerLine(h -> h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT)
                         .picture("mark.png", 90_000, 90_000, "a lamp")
                         .text("Marit ")
                         .pageNumber(PropertySet.empty()))
-                .rule(RULE)
-                .isOff("“Marit 1”", "no words")
-                .putRight();
-        assertThat(header(bare)).doesNotContain("Marit");
+                .rule(RULE);
     }
 
     private static String header(RuleCase of) {

@@ -22,8 +22,7 @@ public final class SourcesListRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        boolean listed = exam.parts().index(PartKind.SOURCES_LABEL, 0) >= 0
-                || exam.parts().index(PartKind.ENTRY, 0) >= 0;
+        boolean listed = !Entries.start(exam).isEmpty();
         return exam.whole()
                 .filter(paper -> listed || cites(exam, paper))
                 .check(id(), "list")
