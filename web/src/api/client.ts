@@ -73,14 +73,14 @@ export function body<T>(answer: { data?: T }): T {
   return answer.data
 }
 
-/** Sends a form with a file. */
-export async function sendForm<T>(path: string, form: FormData): Promise<T> {
+/** Sends a file, and what is said of it. */
+export async function sendFile<T>(path: string, file: File, said: Record<string, string>): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, {
+    response = await fetch(`${path}?${new URLSearchParams(said).toString()}`, {
       method: 'POST',
-      body: form,
-      headers: { 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+      body: file,
+      headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
     })
   } catch {
     throw new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.')

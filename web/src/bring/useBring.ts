@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, body, type Schemas, sendForm } from '../api/client'
+import { api, body, type Schemas, sendFile } from '../api/client'
 import { finish, type OnWork, type Work } from '../api/work'
 
 export type Understanding = Schemas['Understanding']
@@ -22,10 +22,7 @@ export function useUnderstanding(onWork: OnWork) {
       if (file.size > LARGEST) {
         throw new Error('The file is larger than 25 MB. Make its pictures smaller and save it again.')
       }
-      const form = new FormData()
-      form.set('file', file)
-      form.set('guide', guide)
-      const work = await finish(await sendForm<Work>('/api/understanding', form), onWork)
+      const work = await finish(await sendFile<Work>('/api/understanding', file, { guide }), onWork)
       if (!work.understanding) {
         throw new Error('The file was not read. Bring it again.')
       }
@@ -45,13 +42,11 @@ interface Paper {
 export function useKeep(onWork: OnWork) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: async (paper: Paper): Promise<string> => {
-      const form = new FormData()
-      form.set('file', paper.file)
-      form.set('guide', paper.guide)
-      form.set('surname', paper.surname)
-      form.set('shortTitle', paper.shortTitle)
-      const work = await finish(await sendForm<Work>('/api/papers', form), onWork)
+    mutationFn: async ({ file, ...said }: Paper): Promise<string> => {
+      const work = await finish(
+        await sendFile<Work>('/api/papers', file, { fileName: file.name, ...said }),
+        onWork,
+      )
       if (!work.paper) {
         throw new Error('The paper was not kept. Bring it again.')
       }

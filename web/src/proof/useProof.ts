@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, body, type Schemas, sendForm, wasChangedElsewhere } from '../api/client'
+import { api, body, type Schemas, sendFile, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
 import { examined, finish, type OnWork, type Work } from '../api/work'
 
@@ -129,10 +129,8 @@ export function useSteps({ id, revision }: Paper, onWork: OnWork) {
   })
   const bringAgain = useMutation({
     mutationFn: async (file: File) => {
-      const form = new FormData()
-      form.append('file', file)
-      form.append('revision', String(revision))
-      return finish(await sendForm<Work>(`/api/papers/${id}/file`, form), onWork)
+      const said = { revision: String(revision) }
+      return finish(await sendFile<Work>(`/api/papers/${id}/file`, file, said), onWork)
     },
     ...after,
   })

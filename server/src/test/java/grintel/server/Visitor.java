@@ -1,22 +1,23 @@
 package grintel.server;
 
-import java.io.ByteArrayOutputStream;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Somebody at a browser of their own: keeps cookies and sends the token that forms need. */
 final class Visitor {
-    private static final String BOUNDARY = "----grintel-test";
-
     private final CookieManager cookies;
     private final HttpClient client;
     private final String base;
@@ -56,21 +57,25 @@ final class Visitor {
                 .POST(HttpRequest.BodyPublishers.ofString(json)));
     }
 
-    /** Sends a form with a file. */
+    /** Sends a file, and fields with it. */
     Answer upload(String path, byte[] file, Map<String, String> fields) {
-        ByteArrayOutputStream body = new ByteArrayOutputStream();
-        fields.forEach((name, value) -> body.writeBytes(
-                ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"" + name + "\"\r\n\r\n" + value + "\r\n")
-                        .getBytes(StandardCharsets.UTF_8)));
-        body.writeBytes(
-                ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"essay.docx\"\r\n"
-                                + "Content-Type: application/octet-stream\r\n\r\n")
-                        .getBytes(StandardCharsets.UTF_8));
-        body.writeBytes(file);
-        body.writeBytes(("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8));
-        return send(withToken(path)
-                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
+        return upload(path, HttpRequest.BodyPublishers.ofByteArray(file), fields);
+    }
+
+    /** Sends a file without saying how large it is. */
+    Answer stream(String path, byte[] file, Map<String, String> fields) {
+        return upload(path, HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(file)), fields);
+    }
+
+    private Answer upload(String path, HttpRequest.BodyPublisher file, Map<String, String> fields) {
+        Map<String, String> all = new LinkedHashMap<>(fields);
+        all.putIfAbsent("fileName", "essay.docx");
+        String query = all.entrySet().stream()
+                .map(field -> field.getKey() + "=" + URLEncoder.encode(field.getValue(), StandardCharsets.UTF_8))
+                .collect(Collectors.joining("&"));
+        return send(withToken(path + "?" + query)
+                .header("Content-Type", "application/octet-stream")
+                .POST(file));
     }
 
     /** Waits until work is finished. */

@@ -18,6 +18,11 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.InputStream;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
@@ -39,7 +44,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A person's papers. */
@@ -64,23 +68,25 @@ class PaperController {
     }
 
     /** Says what was understood of a file, without keeping it. */
-    @PostMapping(path = "/understanding", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    WorkView understand(
-            @AuthenticationPrincipal SignedIn person, @RequestParam MultipartFile file, @RequestParam String guide) {
+    @PostMapping(path = "/understanding", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
+    WorkView understand(@AuthenticationPrincipal SignedIn person, InputStream file, @RequestParam String guide) {
         UUID work = uploads.take(file, bytes -> papers.understand(person.id(), bytes, guide));
         return view(queue.await(person.id(), work));
     }
 
     /** Keeps a paper. */
-    @PostMapping(path = "/papers", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping(path = "/papers", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
     WorkView bring(
             @AuthenticationPrincipal SignedIn person,
-            @RequestParam MultipartFile file,
+            InputStream file,
+            @RequestParam(defaultValue = "") String fileName,
             @RequestParam String guide,
             @RequestParam(defaultValue = "") String surname,
             @RequestParam(defaultValue = "") String shortTitle) {
         BriefChoice brief = BriefChoice.of(guide, surname, shortTitle);
-        String name = Uploads.name(file);
+        String name = Uploads.name(fileName);
         UUID work = uploads.take(file, bytes -> papers.bring(person.id(), name, brief, bytes));
         return view(queue.await(person.id(), work));
     }
@@ -198,11 +204,12 @@ class PaperController {
     }
 
     /** Goes on with a file of the same paper that was edited elsewhere. */
-    @PostMapping(path = "/papers/{id}/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping(path = "/papers/{id}/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
     WorkView bringAgain(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
-            @RequestParam MultipartFile file,
+            InputStream file,
             @RequestParam int revision) {
         Wishes.BringAgain wish = new Wishes.BringAgain(id, revision);
         UUID work = uploads.take(file, bytes -> papers.bringAgain(person.id(), wish, bytes));
@@ -336,6 +343,17 @@ class PaperController {
                     .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
         }
     }
+
+    /** The body is a file and nothing else. */
+    @Target(ElementType.METHOD)
+    @Retention(RetentionPolicy.RUNTIME)
+    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    @interface AFile {}
 
     /** A finding that shall not stand any more. */
     record LiftRequest(

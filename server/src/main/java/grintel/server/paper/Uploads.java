@@ -3,37 +3,50 @@ package grintel.server.paper;
 import grintel.server.problem.Problem;
 import grintel.server.support.Gate;
 import java.io.IOException;
+import java.io.InputStream;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
-import org.springframework.web.multipart.MultipartFile;
 
 /** Takes files from strangers into memory, few at a time; the others wait on the disk. */
 @Component
 class Uploads {
+    private static final int LONGEST_NAME = 200;
+
     private final Gate gate = new Gate(2, 20, "Many files are arriving just now. Try again in a minute.");
 
     /**
      * Hands a file's bytes on; they may not be kept after that.
      *
-     * @throws Problem when the file did not arrive whole or too many are waiting
+     * @throws Problem when there are none, or too many are waiting
      */
-    <T> T take(MultipartFile file, Function<byte[], T> onward) {
+    <T> T take(InputStream file, Function<byte[], T> onward) {
         return gate.through(() -> onward.apply(bytes(file)));
     }
 
-    private static byte[] bytes(MultipartFile file) {
+    private static byte[] bytes(InputStream file) {
+        byte[] bytes;
         try {
-            return file.getBytes();
+            bytes = file.readAllBytes();
         } catch (IOException e) {
             throw Problem.badRequest("The file did not arrive whole. Bring it again.");
         }
+        if (bytes.length == 0) {
+            throw Problem.badRequest("There is nothing in the file. Save the paper again, then bring it.");
+        }
+        return bytes;
     }
 
-    /** The name of a file, without what could be taken for a path. */
-    static String name(MultipartFile file) {
-        String name = file.getOriginalFilename();
-        String plain =
-                name == null ? "" : name.replaceAll("[\\\\/\\p{Cntrl}]", " ").strip();
-        return plain.isEmpty() ? "paper.docx" : plain.length() > 200 ? plain.substring(plain.length() - 200) : plain;
+    /**
+     * The name of a file, without what could be taken for a path.
+     *
+     * @throws Problem when it is too long to be kept
+     */
+    static String name(String given) {
+        String plain = given.replaceAll("[\\\\/\\p{Cntrl}]", " ").strip();
+        if (plain.length() > LONGEST_NAME) {
+            throw Problem.badRequest("The name of the file is longer than " + LONGEST_NAME
+                    + " characters. Give it a shorter one, then bring it again.");
+        }
+        return plain.isEmpty() ? "paper.docx" : plain;
     }
 }

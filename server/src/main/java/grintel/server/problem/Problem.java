@@ -91,6 +91,16 @@ public final class Problem extends RuntimeException {
         return new Problem(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", message);
     }
 
+    /** There is no room for more just now. */
+    public static Problem busy(String message) {
+        return new Problem(HttpStatus.TOO_MANY_REQUESTS, "Much to do just now", message);
+    }
+
+    /** The request did not arrive in time. */
+    public static Problem tooSlow(String message) {
+        return new Problem(HttpStatus.REQUEST_TIMEOUT, "Too slow", message);
+    }
+
     /** As the answer to a request. */
     public ProblemDetail detail() {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, String.valueOf(getMessage()));

@@ -11,7 +11,6 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Turns every exception into a problem a person can read. */
@@ -48,16 +47,6 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         ProblemDetail detail = problem.detail();
         return handleExceptionInternal(
                 unreadable, detail, headers, HttpStatusCode.valueOf(detail.getStatus()), request);
-    }
-
-    @Override
-    protected @Nullable ResponseEntity<Object> handleMaxUploadSizeExceededException(
-            MaxUploadSizeExceededException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        ProblemDetail detail = detail(
-                HttpStatus.CONTENT_TOO_LARGE,
-                "The file is too large",
-                "The file is larger than 25 MB. Make its pictures smaller and save it again.");
-        return handleExceptionInternal(problem, detail, headers, HttpStatus.CONTENT_TOO_LARGE, request);
     }
 
     private static ProblemDetail detail(HttpStatus status, String title, String message) {

@@ -25,6 +25,13 @@ public class Sessions {
         repository.saveContext(context, request, response);
     }
 
+    /** Whether a request comes from somebody signed in; asks the store of sessions. */
+    public static boolean isSignedIn(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        return session != null
+                && session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY) != null;
+    }
+
     /** Signs out. */
     public void end(HttpServletRequest request) {
         HttpSession session = request.getSession(false);

@@ -29,12 +29,12 @@ public final class Gate {
         try {
             entered = places.tryAcquire(patienceSeconds, TimeUnit.SECONDS);
             if (!entered) {
-                throw Problem.tooMany(busy);
+                throw Problem.busy(busy);
             }
             return task.get();
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw Problem.tooMany("Grintel is being stopped. Try again in a minute.");
+            throw Problem.busy("Grintel is being stopped. Try again in a minute.");
         } finally {
             if (entered) {
                 places.release();

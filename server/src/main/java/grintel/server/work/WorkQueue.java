@@ -92,10 +92,10 @@ public class WorkQueue {
 
     private static void refuseTooMuch(WorkRepository.Load load, int bytes) {
         if (load.getOwnPieces() >= MOST_OF_ACCOUNT || load.getOwnBytes() + bytes > MOST_BYTES_OF_ACCOUNT) {
-            throw Problem.tooMany("Much of yours is being checked already. Wait until it is done, then try again.");
+            throw Problem.busy("Much of yours is being checked already. Wait until it is done, then try again.");
         }
         if (load.getPieces() >= MOST || load.getBytes() + bytes > MOST_BYTES) {
-            throw Problem.tooMany("Many papers are being checked just now. Try again in a minute.");
+            throw Problem.busy("Many papers are being checked just now. Try again in a minute.");
         }
     }
 
