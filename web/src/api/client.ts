@@ -25,6 +25,11 @@ function cookie(name: string): string {
   return found ? decodeURIComponent(found.slice(name.length + 1)) : ''
 }
 
+/** The token that a change sends back; its cookie is called otherwise behind HTTPS. */
+function token(): string {
+  return cookie('__Host-grintel-token') || cookie('grintel-token')
+}
+
 /** What an answer that is a refusal says. */
 export async function answerProblem(response: Response): Promise<ApiProblem> {
   let message =
@@ -44,7 +49,7 @@ export async function answerProblem(response: Response): Promise<ApiProblem> {
 const middleware: Middleware = {
   onRequest({ request }) {
     if (request.method !== 'GET') {
-      request.headers.set('X-XSRF-TOKEN', cookie('XSRF-TOKEN'))
+      request.headers.set('X-XSRF-TOKEN', token())
     }
     return request
   },
@@ -80,7 +85,7 @@ export async function sendFile<T>(path: string, file: File, said: Record<string,
     response = await fetch(`${path}?${new URLSearchParams(said).toString()}`, {
       method: 'POST',
       body: file,
-      headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+      headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': token() },
     })
   } catch {
     throw new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.')

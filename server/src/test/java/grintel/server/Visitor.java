@@ -20,10 +20,17 @@ import tools.jackson.databind.json.JsonMapper;
 final class Visitor {
     private final CookieManager cookies;
     private final HttpClient client;
+    private final Map<String, String> headers = new LinkedHashMap<>();
     private final String base;
 
     Visitor(int port) {
         this(port, new CookieManager());
+    }
+
+    /** The same person, whose requests all have one more header. */
+    Visitor with(String header, String value) {
+        headers.put(header, value);
+        return this;
     }
 
     private Visitor(int port, CookieManager cookies) {
@@ -153,13 +160,14 @@ final class Visitor {
 
     private String token() {
         return cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .filter(cookie -> cookie.getName().endsWith("grintel-token"))
                 .map(HttpCookie::getValue)
                 .findFirst()
                 .orElse("");
     }
 
     private Answer send(HttpRequest.Builder request) {
+        headers.forEach(request::setHeader);
         try {
             return new Answer(client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray()));
         } catch (IOException e) {

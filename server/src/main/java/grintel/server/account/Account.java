@@ -53,8 +53,4 @@ public class Account {
     public Instant createdAt() {
         return createdAt;
     }
-
-    void changePassword(String hash) {
-        passwordHash = hash;
-    }
 }

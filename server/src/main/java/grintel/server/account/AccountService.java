@@ -4,6 +4,7 @@ import grintel.server.problem.Problem;
 import java.time.Clock;
 import java.util.Locale;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -18,20 +19,27 @@ import org.springframework.transaction.annotation.Transactional;
 public class AccountService {
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
+    private final PasswordStrength strength;
     private final Clock clock;
     private final String nobodysHash;
 
-    AccountService(AccountRepository accounts, PasswordEncoder passwords, Clock clock) {
+    AccountService(AccountRepository accounts, PasswordEncoder passwords, PasswordStrength strength, Clock clock) {
         this.accounts = accounts;
         this.passwords = passwords;
+        this.strength = strength;
         this.clock = clock;
         // Compared with where no account is, so that time does not tell which addresses have one.
         this.nobodysHash = String.valueOf(passwords.encode(UUID.randomUUID().toString()));
     }
 
-    /** A new account. */
+    /**
+     * A new account.
+     *
+     * @throws Problem when there is one of this address, or the password is too easy to guess
+     */
     public Account open(String email, String password) {
         String address = normal(email);
+        strength.check(password, address);
         if (accounts.findByEmail(address).isPresent()) {
             throw taken();
         }
@@ -48,22 +56,30 @@ public class AccountService {
         return Problem.conflict("There is an account with this address already. Sign in, or use another address.");
     }
 
-    /** The account of an address, if the password is right. */
-    public Account verify(String email, String password) {
+    /** The account of an address, if the password is right; null otherwise. */
+    public @Nullable Account verify(String email, String password) {
         Account account = accounts.findByEmail(normal(email)).orElse(null);
         boolean right = passwords.matches(password, account == null ? nobodysHash : account.passwordHash());
         if (account == null || !right || account.isDemo()) {
-            throw Problem.unauthorized("Address and password do not belong together. Try again.");
+            return null;
+        }
+        if (passwords.upgradeEncoding(account.passwordHash())) {
+            accounts.changePassword(account.id(), hash(password));
         }
         return account;
     }
 
     /** The demo account; made when it is first asked for. */
-    @Transactional
     public Account demo() {
-        return accounts.findByDemoTrue()
-                .orElseGet(() -> accounts.save(new Account(
-                        "demo@brackwater.example", hash(UUID.randomUUID().toString()), true, clock.instant())));
+        return accounts.findByDemoTrue().orElseGet(() -> {
+            String hash = hash(UUID.randomUUID().toString());
+            try {
+                return accounts.saveAndFlush(new Account("demo@brackwater.example", hash, true, clock.instant()));
+            } catch (DataIntegrityViolationException e) {
+                // Another server was quicker.
+                return accounts.findByDemoTrue().orElseThrow(() -> e);
+            }
+        });
     }
 
     public Account get(UUID id) {
@@ -84,9 +100,11 @@ public class AccountService {
 
     /** Changes a password, if the present one is right. */
     public void changePassword(UUID id, String current, String next) {
-        Account account = own(id, current);
-        account.changePassword(hash(next));
-        accounts.save(account);
+        strength.check(next, own(id, current).email());
+        // An account that was closed in the meantime does not come back.
+        if (accounts.changePassword(id, hash(next)) == 0) {
+            throw signInAgain();
+        }
     }
 
     /** Ends an account with everything it owns, if the password is right. */
@@ -109,7 +127,8 @@ public class AccountService {
         return String.valueOf(passwords.encode(password));
     }
 
-    private static String normal(String email) {
+    /** An address as it is kept and compared. */
+    static String normal(String email) {
         return email.strip().toLowerCase(Locale.ROOT);
     }
 }

@@ -1,6 +1,9 @@
 package grintel.server.account;
 
+import grintel.server.account.SignInLimits.Try;
 import grintel.server.problem.Problem;
+import grintel.server.security.SecurityLog;
+import grintel.server.security.SecurityLog.Event;
 import grintel.server.security.Sessions;
 import grintel.server.security.SignedIn;
 import jakarta.servlet.http.HttpServletRequest;
@@ -30,13 +33,23 @@ class SessionController {
 
     private final AccountService accounts;
     private final SignInLimits limits;
+    private final KnownBrowsers browsers;
     private final Sessions sessions;
+    private final SecurityLog log;
     private final DemoProperties demo;
 
-    SessionController(AccountService accounts, SignInLimits limits, Sessions sessions, DemoProperties demo) {
+    SessionController(
+            AccountService accounts,
+            SignInLimits limits,
+            KnownBrowsers browsers,
+            Sessions sessions,
+            SecurityLog log,
+            DemoProperties demo) {
         this.accounts = accounts;
         this.limits = limits;
+        this.browsers = browsers;
         this.sessions = sessions;
+        this.log = log;
         this.demo = demo;
     }
 
@@ -48,9 +61,17 @@ class SessionController {
     @PostMapping("/session")
     SessionView signIn(
             @Valid @RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        limits.count(credentials.email(), request.getRemoteAddr());
-        Account account = accounts.verify(credentials.email(), credentials.password());
-        limits.clear(credentials.email());
+        String email = AccountService.normal(credentials.email());
+        String machine = request.getRemoteAddr();
+        Try counted = limits.signIn(email, machine, browsers.known(request, email));
+        Account account = accounts.verify(email, credentials.password());
+        if (account == null) {
+            log.machine(Event.WRONG_PASSWORD, machine);
+            throw Problem.unauthorized("Address and password do not belong together. Try again.");
+        }
+        counted.wentWell();
+        log.account(Event.SIGNED_IN, account.id(), machine);
+        browsers.remember(account.id(), request, response);
         return open(account, request, response);
     }
 
@@ -64,7 +85,10 @@ class SessionController {
 
     @DeleteMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void signOut(HttpServletRequest request) {
+    void signOut(@AuthenticationPrincipal @Nullable SignedIn person, HttpServletRequest request) {
+        if (person != null) {
+            log.account(Event.SIGNED_OUT, person.id());
+        }
         sessions.end(request);
     }
 
@@ -72,14 +96,25 @@ class SessionController {
     @ResponseStatus(HttpStatus.CREATED)
     SessionView signUp(
             @Valid @RequestBody NewAccount wanted, HttpServletRequest request, HttpServletResponse response) {
-        limits.count(wanted.email(), request.getRemoteAddr());
-        return open(accounts.open(wanted.email(), wanted.password()), request, response);
+        limits.signUp(request.getRemoteAddr());
+        Account account = accounts.open(wanted.email(), wanted.password());
+        log.account(Event.SIGNED_UP, account.id(), request.getRemoteAddr());
+        browsers.remember(account.id(), request, response);
+        return open(account, request, response);
     }
 
+    /** All other sessions of the account end with its old password. */
     @PutMapping("/account/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void changePassword(@AuthenticationPrincipal SignedIn person, @Valid @RequestBody PasswordChange change) {
+    void changePassword(
+            @AuthenticationPrincipal SignedIn person,
+            @Valid @RequestBody PasswordChange change,
+            HttpServletRequest request) {
+        Try counted = limits.again(person.id(), request.getRemoteAddr());
         accounts.changePassword(person.id(), change.current(), change.next());
+        counted.wentWell();
+        sessions.endOthers(person.id(), request);
+        log.account(Event.PASSWORD_CHANGED, person.id(), request.getRemoteAddr());
     }
 
     @PostMapping("/account/closing")
@@ -88,8 +123,11 @@ class SessionController {
             @AuthenticationPrincipal SignedIn person,
             @Valid @RequestBody AccountClosing closing,
             HttpServletRequest request) {
+        limits.again(person.id(), request.getRemoteAddr());
         accounts.close(person.id(), closing.password());
+        sessions.endOthers(person.id(), request);
         sessions.end(request);
+        log.account(Event.ACCOUNT_CLOSED, person.id(), request.getRemoteAddr());
     }
 
     private SessionView open(Account account, HttpServletRequest request, HttpServletResponse response) {

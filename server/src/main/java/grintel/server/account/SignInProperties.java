@@ -4,12 +4,14 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
- * How often a sign-in may be tried within ten minutes.
+ * How often one may fail within ten minutes.
  *
- * @param forAddress for one e-mail address
+ * @param forAddress for one e-mail address, from browsers that never signed in to it; and from each that did
  * @param fromMachine from one machine, behind which a whole school may sit
+ * @param accountsFromMachine accounts opened from one machine
  */
 @ConfigurationProperties("grintel.sign-in")
 record SignInProperties(
         @DefaultValue("8") int forAddress,
-        @DefaultValue("60") int fromMachine) {}
+        @DefaultValue("60") int fromMachine,
+        @DefaultValue("400") int accountsFromMachine) {}

@@ -16,8 +16,8 @@ interface SignInTriesRepository extends JpaRepository<SignInTries, byte[]> {
     int count(byte[] key, int window);
 
     @Modifying
-    @Query(value = "delete from sign_in_tries where key = :key", nativeQuery = true)
-    void forget(byte[] key);
+    @Query(value = "update sign_in_tries set tries = tries - 1 where key = :key and tries > 0", nativeQuery = true)
+    void takeBack(byte[] key);
 
     @Modifying
     @Query(value = "delete from sign_in_tries where since < now() - make_interval(secs => :window)", nativeQuery = true)

@@ -1,29 +1,44 @@
 package grintel.server.security;
 
 import java.time.Clock;
+import java.time.Duration;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
+import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.NullRequestCache;
+import org.springframework.session.web.http.CookieSerializer;
 
 /** Everything under /api needs a person signed in, but for signing in itself and for what is the same for all. */
 @Configuration
 class SecurityConfiguration {
     private static final String CONTENT_POLICY = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self'"
-            + " data: blob:; font-src 'self'; object-src 'none'; base-uri 'self'; frame-ancestors 'none'";
+            + " data: blob:; font-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http) throws Exception {
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            @Value("${grintel.demo}") boolean demo,
+            @Value("${grintel.session.oldest}") Duration oldest,
+            Clock clock)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                                "/api/session", "/api/session/demo", "/api/accounts", "/api/guides", "/api/openapi")
+                                "/api/session", "/api/session/demo", "/api/accounts", "/api/guides")
                         .permitAll()
+                        .requestMatchers("/api/openapi")
+                        .access((person, request) -> new AuthorizationDecision(demo || isSignedIn(person.get())))
                         .requestMatchers("/api/**")
                         .authenticated()
                         .requestMatchers("/actuator/health")
@@ -32,7 +47,11 @@ class SecurityConfiguration {
                         .denyAll()
                         .anyRequest()
                         .permitAll())
-                .csrf(CsrfConfigurer::spa)
+                .csrf(csrf -> {
+                    csrf.spa();
+                    csrf.csrfTokenRepository(new TokenCookies());
+                })
+                .addFilterBefore(new SessionAge(oldest, clock), SecurityContextHolderFilter.class)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
@@ -40,14 +59,27 @@ class SecurityConfiguration {
                 .requestCache(cache -> cache.requestCache(new NullRequestCache()))
                 .exceptionHandling(handling ->
                         handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
+                // Spring adds Strict-Transport-Security by itself to what is answered over HTTPS.
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
+                        .crossOriginOpenerPolicy(policy -> policy.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
+                        .crossOriginResourcePolicy(policy -> policy.policy(CrossOriginResourcePolicy.SAME_ORIGIN)))
                 .build();
     }
 
-    /** Argon2id with the parameters Spring recommends since its version 5.8. */
+    private static boolean isSignedIn(Authentication person) {
+        return person != null && person.getPrincipal() instanceof SignedIn;
+    }
+
+    @Bean
+    CookieSerializer sessionCookies() {
+        return new SessionCookies();
+    }
+
+    /** Argon2id at the first cost of the OWASP password storage cheat sheet: 19 MiB, two passes, one lane. */
     @Bean
     PasswordEncoder passwordEncoder() {
-        return new BoundedPasswordEncoder(Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8());
+        return new BoundedPasswordEncoder(new Argon2PasswordEncoder(16, 32, 1, 19 << 10, 2));
     }
 
     @Bean
