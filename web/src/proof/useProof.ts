@@ -2,9 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendFile, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
 import { examined, finish, type OnWork, type Work } from '../api/work'
+import { allPages } from './allPages'
 
+export type { Layout } from './allPages'
 export type Paper = Schemas['PaperView']
-export type Layout = Schemas['LayoutView']
 export type Face = Schemas['FaceView']
 export type Page = Schemas['PageView']
 export type Line = Schemas['LineView']
@@ -40,7 +41,7 @@ export function usePaper(id: string) {
 export function useLayout(id: string, revision: number | undefined, onWork: OnWork) {
   return useQuery({
     queryKey: ['layout', id, revision],
-    queryFn: () => examined<Layout>(() => api.GET('/api/papers/{id}/layout', at(id)), onWork),
+    queryFn: () => allPages(id, 0, onWork),
     enabled: revision !== undefined,
     placeholderData: (before) => before,
   })
@@ -50,12 +51,7 @@ export function useLayout(id: string, revision: number | undefined, onWork: OnWo
 export function useProofLayout(id: string, proof: number, revision: number) {
   return useQuery({
     queryKey: proof > 0 ? ['layout', id, 'proof', proof] : ['layout', id, revision],
-    queryFn: () =>
-      examined<Layout>(() =>
-        api.GET('/api/papers/{id}/layout', {
-          params: { path: { id }, query: proof > 0 ? { proof } : {} },
-        }),
-      ),
+    queryFn: () => allPages(id, proof),
   })
 }
 

@@ -12,23 +12,42 @@ import grintel.core.typeset.PlacedTable;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
+import grintel.server.problem.Problem;
 import java.util.AbstractList;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The pages for the screen. Points from the sheet's top left corner.
+ * Some pages for the screen, one after the other. Points from the sheet's top left corner.
  *
+ * @param state the same for all answers about one state of the paper
+ * @param pageCount how many pages there are in all
  * @param faces the faces the paper asks for and what each is set in
  * @param remarks what could not be honoured
  * @param oddities what of the file was not understood
  */
-record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remarks, List<String> oddities) {
-    static LayoutView of(Report report) {
+record LayoutView(
+        String state,
+        int pageCount,
+        List<PageView> pages,
+        List<FaceView> faces,
+        List<String> remarks,
+        List<String> oddities) {
+    private static final int MOST_PAGES = 100;
+    private static final int MOST_LINES = 10_000;
+
+    /**
+     * As many pages as one answer holds.
+     *
+     * @param from number of the first page, from 1
+     */
+    static LayoutView of(Report report, String state, int from) {
         Proof proof = report.proof();
         return new LayoutView(
-                new PageViews(proof.pages(), report.paper()),
+                state,
+                proof.pages().size(),
+                new PageViews(some(proof.pages(), from), report.paper()),
                 proof.faces().entrySet().stream()
                         .map(entry -> new FaceView(
                                 entry.getKey(),
@@ -37,6 +56,20 @@ record LayoutView(List<PageView> pages, List<FaceView> faces, List<String> remar
                         .toList(),
                 proof.remarks(),
                 report.paper().oddities());
+    }
+
+    private static List<ProofPage> some(List<ProofPage> pages, int from) {
+        int start = from - 1;
+        if (start < 0 || start >= Math.max(1, pages.size())) {
+            throw Problem.notFound("There is no such page.");
+        }
+        int end = start;
+        int lines = 0;
+        while (end < pages.size() && end - start < MOST_PAGES && lines < MOST_LINES) {
+            lines += pages.get(end).lines().size();
+            end++;
+        }
+        return pages.subList(start, end);
     }
 
     /** The views of pages, each made when it is written out, so that those of a long paper are never there all at once. */

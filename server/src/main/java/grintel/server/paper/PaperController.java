@@ -109,16 +109,18 @@ class PaperController {
         return PaperView.of(papers.load(person.id(), id));
     }
 
-    /** The pages of the paper as it stands, or of a numbered proof; or the work that sets them. */
+    /** Pages of the paper as it stands, or of a numbered proof; or the work that sets them. */
     @GetMapping("/papers/{id}/layout")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = LayoutView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> layout(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
-            @RequestParam(required = false) @Nullable Integer proof) {
+            @RequestParam(required = false) @Nullable Integer proof,
+            @RequestParam(defaultValue = "1") int from) {
         return whenReady(
-                papers.examined(person.id(), id, proof), ready -> ResponseEntity.ok(LayoutView.of(ready.report())));
+                papers.examined(person.id(), id, proof),
+                ready -> ResponseEntity.ok(LayoutView.of(ready.report(), ready.state(), from)));
     }
 
     /** The readings of the paper as it stands, or of a numbered proof; or the work that takes them. */

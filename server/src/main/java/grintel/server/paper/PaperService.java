@@ -81,7 +81,10 @@ public class PaperService {
                 return new Examined.UnderWay(making);
             }
         }
-        return new Examined.Ready(known, standing.stets());
+        return new Examined.Ready(
+                known,
+                standing.stets(),
+                standing.manuscript() + "/" + standing.paper().revision());
     }
 
     private @Nullable Report known(Standing standing) {
@@ -167,8 +170,9 @@ public class PaperService {
          * A paper's examination.
          *
          * @param stets what the writer lets stand
+         * @param state names the state of the paper that was examined
          */
-        record Ready(Report report, Stets stets) implements Examined {}
+        record Ready(Report report, Stets stets, String state) implements Examined {}
 
         /** It is not made yet. */
         record UnderWay(WorkStatus work) implements Examined {}

@@ -1,6 +1,8 @@
 package grintel.server.problem;
 
 import java.net.URI;
+import java.util.Map;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
@@ -107,6 +109,15 @@ public final class Problem extends RuntimeException {
         detail.setType(URI.create(type));
         detail.setTitle(title);
         return detail;
+    }
+
+    /** What the answer's head says of it: when to try again, where that helps (RFC 9110, 10.2.3). */
+    Map<String, String> headers() {
+        return switch (status) {
+            case SERVICE_UNAVAILABLE -> Map.of(HttpHeaders.RETRY_AFTER, "5");
+            case TOO_MANY_REQUESTS -> Map.of(HttpHeaders.RETRY_AFTER, "60");
+            default -> Map.of();
+        };
     }
 
     /** As it is kept with work that failed. */

@@ -17,8 +17,12 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
-    ProblemDetail problem(Exception thrown) {
-        return Problems.of(thrown).detail();
+    ResponseEntity<ProblemDetail> problem(Exception thrown) {
+        Problem problem = Problems.of(thrown);
+        ResponseEntity.BodyBuilder answer =
+                ResponseEntity.status(problem.detail().getStatus());
+        problem.headers().forEach(answer::header);
+        return answer.body(problem.detail());
     }
 
     @Override

@@ -9,14 +9,21 @@ import java.security.SecureRandom;
 import java.sql.SQLException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessResourceFailureException;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
 /** Says of anything thrown what a person is told of it. */
 public final class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final SecureRandom RANDOM = new SecureRandom();
+
+    /** Classes of SQLSTATE (PostgreSQL's Appendix A): a text with a NUL is a data exception, for one. */
+    private static final String DATA_REFUSED = "22";
+
+    private static final String CONNECTION_LOST = "08";
+    private static final String SHUTTING_DOWN = "57P";
 
     private Problems() {}
 
@@ -38,28 +45,37 @@ public final class Problems {
         if (thrown instanceof PutRight.WordsChangedException || thrown instanceof EditRefusedException) {
             return Problem.conflict(message);
         }
-        if (thrown instanceof ObjectOptimisticLockingFailureException) {
+        if (hasSqlState(thrown, DATA_REFUSED)) {
+            return Problem.badRequest("The request holds characters that cannot be kept.");
+        }
+        if (thrown instanceof ConcurrencyFailureException || thrown instanceof DataIntegrityViolationException) {
+            // What was to be changed was changed or deleted at the same time.
+            LOG.info("Overtaken: {}", message);
             return Problem.changedElsewhere();
         }
-        if (thrown instanceof DataAccessResourceFailureException
-                || thrown instanceof CannotCreateTransactionException) {
+        if (isConnectionLost(thrown)) {
             LOG.warn("The database cannot be reached: {}", message);
             return Problem.unavailable();
-        }
-        if (hasDataTheDatabaseRefuses(thrown)) {
-            return Problem.badRequest("The request holds characters that cannot be kept.");
         }
         String reference = String.format("%06x", RANDOM.nextInt(1 << 24));
         LOG.error("Unforeseen, reference {}", reference, thrown);
         return Problem.unforeseen(reference);
     }
 
-    /** Whether a statement failed with a data exception (SQLSTATE class 22), as one with a NUL in a text does. */
-    private static boolean hasDataTheDatabaseRefuses(Throwable thrown) {
+    private static boolean isConnectionLost(Throwable thrown) {
+        return thrown instanceof DataAccessResourceFailureException
+                || thrown instanceof CannotCreateTransactionException
+                // It was lost in the midst of a transaction.
+                || thrown.getCause() instanceof org.hibernate.TransactionException
+                || hasSqlState(thrown, CONNECTION_LOST)
+                || hasSqlState(thrown, SHUTTING_DOWN);
+    }
+
+    private static boolean hasSqlState(Throwable thrown, String start) {
         for (Throwable cause = thrown.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql
                     && sql.getSQLState() != null
-                    && sql.getSQLState().startsWith("22")) {
+                    && sql.getSQLState().startsWith(start)) {
                 return true;
             }
         }

@@ -21,11 +21,16 @@ final class SessionAge extends OncePerRequestFilter {
         this.clock = clock;
     }
 
+    /** The front page needs no session, and no database. */
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        // Who shows no session is not looked up: the front page needs no database.
-        HttpSession session = request.getRequestedSessionId() == null ? null : request.getSession(false);
+        HttpSession session = request.getSession(false);
         if (session != null
                 && Instant.ofEpochMilli(session.getCreationTime()).plus(oldest).isBefore(clock.instant())) {
             session.invalidate();

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
 
@@ -31,6 +32,9 @@ class ProblemsTest {
                 Arguments.of(new DataAccessResourceFailureException("gone"), 503, "cannot reach its store"),
                 Arguments.of(new CannotCreateTransactionException("gone"), 503, "cannot reach its store"),
                 Arguments.of(
+                        new IllegalStateException(new SQLException("cut", "08006")), 503, "cannot reach its store"),
+                Arguments.of(new DataIntegrityViolationException("no such paper"), 409, "changed in another window"),
+                Arguments.of(
                         new IllegalStateException(new SQLException("invalid byte sequence", "22021")),
                         400,
                         "characters that cannot be kept"));
@@ -46,7 +50,7 @@ class ProblemsTest {
 
     @Test
     void whatIsUnforeseenTellsAReferenceAndNothingElse() {
-        Problem problem = Problems.of(new IllegalStateException("secret place /etc", new SQLException("x", "08006")));
+        Problem problem = Problems.of(new IllegalStateException("secret place /etc", new SQLException("x", "42601")));
         assertThat(problem.detail().getStatus()).isEqualTo(500);
         assertThat(problem.detail().getDetail())
                 .matches("Something went wrong inside Grintel \\(reference [0-9a-f]{6}\\).*")
