@@ -81,11 +81,24 @@ class ArrivalTest {
                         .status())
                 .isEqualTo(401);
         Visitor marit = person();
-        marit.bring(UntidyEssay.write(), FACTS);
         assertThat(marit.upload("/api/papers", new byte[0], FACTS).status()).isEqualTo(400);
+        assertThat(filesOnTheDisk()).isZero();
+    }
+
+    @Test
+    void nothingStaysOnTheDiskOfWhatCameInOrWentOut() throws IOException {
+        Visitor marit = person();
+        String paper = marit.bring(UntidyEssay.write(), FACTS);
+        assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
+        assertThat(marit.ready(paper + "/proofs/1/pdf").text()).startsWith("%PDF");
+        assertThat(filesOnTheDisk()).isZero();
+    }
+
+    private static long filesOnTheDisk() throws IOException {
         try (Stream<Path> files = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
-            assertThat(files.filter(file -> file.toString().endsWith(".arriving")))
-                    .isEmpty();
+            return files.map(Path::toString)
+                    .filter(file -> file.endsWith(".arriving") || file.endsWith(".fetched"))
+                    .count();
         }
     }
 

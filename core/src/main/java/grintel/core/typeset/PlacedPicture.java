@@ -24,6 +24,11 @@ public record PlacedPicture(
         return new PlacedPicture(x + dx, y + dy, width, height, target, alternative, standIn, paragraph);
     }
 
+    /** The same where the image turns out to be none that can be drawn, for a reason said in its place. */
+    public PlacedPicture notDrawn(String reason) {
+        return new PlacedPicture(x, y, width, height, target, alternative, reason, paragraph);
+    }
+
     /** Whether the image itself is drawn. */
     public boolean isDrawn() {
         return standIn.isEmpty();

@@ -177,7 +177,8 @@ final class PagePainter {
     // ---- pictures
 
     private void paintPicture(PlacedPicture picture) throws IOException {
-        PDImageXObject image = pictures.get(picture.target());
+        PdfPictures.Outcome outcome = pictures.get(picture.target());
+        PDImageXObject image = outcome.image();
         Story.Kind kind = picture.paragraph().story().kind();
         boolean content = kind != Story.Kind.HEADER && kind != Story.Kind.FOOTER;
         PDRectangle box = new PDRectangle(
@@ -203,7 +204,7 @@ final class PagePainter {
             out.picture(resources.add(image), picture.x(), bottom, picture.width(), picture.height());
         } else {
             out.frame(picture.x(), bottom, picture.width(), picture.height());
-            GlyphRun label = picture.label();
+            GlyphRun label = (picture.isDrawn() ? picture.notDrawn(outcome.reason()) : picture).label();
             if (label != null) {
                 out.beginText();
                 text.show(label, picture.labelBaseline(), false);

@@ -25,7 +25,8 @@ public final class PdfWriter {
     /**
      * The PDF of a paper.
      *
-     * @param file the paper, from which its pictures come; for one that is missing or damaged an empty frame stands
+     * @param file the paper, from which its pictures come; for one that is missing, damaged or too large a frame
+     *     stands that says so
      * @param proof the paper laid out
      * @param parts the paper's parts, from which headings and the outline are known
      */
@@ -35,7 +36,7 @@ public final class PdfWriter {
         try (PDDocument document = new PDDocument()) {
             PdfMetadata.set(document, details);
             PdfFonts fonts = new PdfFonts(document);
-            PdfPictures images = new PdfPictures(document, pictures);
+            PdfPictures images = new PdfPictures(document, proof, pictures);
             StructureTree structure = new StructureTree(document, paper, proof, parts);
             PdfOutline outline = new PdfOutline(paper, parts);
             PdfLinks links = new PdfLinks(paper, proof);

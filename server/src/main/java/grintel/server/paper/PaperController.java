@@ -1,7 +1,6 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
-import grintel.formats.docx.DocxPictures;
 import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.PapersView;
@@ -29,6 +28,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -53,12 +53,14 @@ class PaperController {
     private final PaperService papers;
     private final WorkQueue queue;
     private final Uploads uploads;
+    private final Downloads downloads;
     private final JsonMapper json;
 
-    PaperController(PaperService papers, WorkQueue queue, Uploads uploads, JsonMapper json) {
+    PaperController(PaperService papers, WorkQueue queue, Uploads uploads, Downloads downloads, JsonMapper json) {
         this.papers = papers;
         this.queue = queue;
         this.uploads = uploads;
+        this.downloads = downloads;
         this.json = json;
     }
 
@@ -244,9 +246,9 @@ class PaperController {
     }
 
     @GetMapping(path = "/papers/{id}/proofs/{number}/file", produces = PaperService.DOCX)
-    ResponseEntity<byte[]> file(
+    ResponseEntity<Resource> file(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
-        return attachment(papers.fileOfProof(person.id(), id, number));
+        return attachment(downloads.make(() -> papers.fileOfProof(person.id(), id, number)));
     }
 
     /** The PDF of a numbered proof; or the work that sets its pages first. */
@@ -266,30 +268,29 @@ class PaperController {
     ResponseEntity<?> pdf(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
         return whenReady(
                 papers.examined(person.id(), id, number),
-                ready -> attachment(papers.pdfOfProof(person.id(), id, number, ready.report())));
+                ready -> attachment(downloads.make(() -> papers.pdfOfProof(person.id(), id, number, ready.report()))));
     }
 
-    private static ResponseEntity<byte[]> attachment(PaperService.HandedBack file) {
+    private static ResponseEntity<Resource> attachment(Downloads.Ready file) {
         ContentDisposition disposition = ContentDisposition.attachment()
                 .filename(file.name(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(file.type()))
                 .header(HttpHeaders.CONTENT_DISPOSITION, disposition.toString())
+                .contentLength(file.size())
                 .body(file.content());
     }
 
     /** A picture of the paper; only images that every browser draws without running anything. */
     @GetMapping(path = "/papers/{id}/picture", produces = MediaType.ALL_VALUE)
-    ResponseEntity<byte[]> picture(
+    ResponseEntity<Resource> picture(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestParam String part) {
-        DocxPictures.Picture picture = DocxPictures.find(papers.file(person.id(), id), part);
-        if (picture == null) {
-            throw Problem.notFound("There is no such picture.");
-        }
+        Downloads.Ready picture = downloads.make(() -> papers.picture(person.id(), id, part));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(picture.type()))
-                .body(picture.bytes());
+                .contentLength(picture.size())
+                .body(picture.content());
     }
 
     @DeleteMapping("/papers/{id}")

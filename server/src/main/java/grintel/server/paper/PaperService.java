@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.formats.docx.DocxPictures;
 import grintel.server.check.Examinations;
 import grintel.server.paper.PaperStore.Loaded;
 import grintel.server.paper.PaperStore.Shelf;
@@ -91,9 +92,14 @@ public class PaperService {
         return examinations.known(standing.manuscript(), standing.paper().brief(), standing.corrections());
     }
 
-    /** The file of the step a paper stands at. */
-    byte[] file(UUID account, UUID id) {
-        return store.content(store.current(account, id).manuscript());
+    /** A picture of the paper as it stands; only images that every browser draws without running anything. */
+    HandedBack picture(UUID account, UUID id, String part) {
+        DocxPictures.Picture picture =
+                DocxPictures.find(store.content(store.current(account, id).manuscript()), part);
+        if (picture == null) {
+            throw Problem.notFound("There is no such picture.");
+        }
+        return new HandedBack(part, picture.type(), picture.bytes());
     }
 
     WorkStatus putRight(UUID account, Wishes.PutRight wish) {
