@@ -11,7 +11,7 @@ import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.structure.Corrections;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.docx.DocxFile;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -97,7 +97,7 @@ public final class Bench {
     }
 
     private Report examine(byte[] file) {
-        return Examiner.examine(DocxFile.read(file).paper(), brief, LayoutLimits.within(SECONDS));
+        return Examiner.examine(DocxFile.read(file).paper(), brief, WorkLimits.within(SECONDS));
     }
 
     /** Puts right what an examination found, as the application does with the one it shows. */
@@ -107,7 +107,7 @@ public final class Bench {
                 found,
                 Corrections.NONE,
                 PutRight.Choice.upTo(FixClass.APPARATUS),
-                LayoutLimits.within(SECONDS));
+                WorkLimits.within(SECONDS));
     }
 
     private static void unzipAndParse(byte[] file) throws IOException, XMLStreamException {

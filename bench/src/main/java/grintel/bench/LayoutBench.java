@@ -8,7 +8,7 @@ import grintel.bench.lines.LineComparison;
 import grintel.bench.lines.SampleText;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
@@ -84,7 +84,7 @@ final class LayoutBench {
     }
 
     static Proof typeset(Paper paper) {
-        return Typesetter.typeset(paper, LayoutLimits.within(SECONDS));
+        return Typesetter.typeset(paper, WorkLimits.within(SECONDS));
     }
 
     private static void compareLines(PrintStream out) {

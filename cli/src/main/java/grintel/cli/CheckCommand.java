@@ -3,7 +3,7 @@ package grintel.cli;
 import grintel.core.check.Examiner;
 import grintel.core.check.Report;
 import grintel.core.guide.Brief;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.docx.DocxFile;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,8 +53,9 @@ final class CheckCommand implements Callable<Integer> {
     private int check(String file, Brief brief) {
         Report report;
         try {
-            DocxFile docx = DocxFile.read(PaperFiles.read(file));
-            report = Examiner.examine(docx.paper(), brief, LayoutLimits.within(TIME_LIMIT));
+            byte[] bytes = PaperFiles.read(file);
+            WorkLimits limits = WorkLimits.within(TIME_LIMIT);
+            report = limits.bound(() -> Examiner.examine(DocxFile.read(bytes).paper(), brief, limits));
         } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
             String sentence = Problems.sentence(e);
             console.error(sentence.startsWith(file) ? sentence : file + ": " + sentence);

@@ -1,9 +1,9 @@
 package grintel.cli;
 
 import grintel.cli.Problems.UsageException;
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.FaceCatalogue;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
@@ -45,7 +45,7 @@ final class ConvertCommand implements Callable<Integer> {
         Proof proof;
         try {
             DocxFile paper = DocxFile.read(bytes);
-            proof = Typesetter.typeset(paper.paper(), LayoutLimits.within(CheckCommand.TIME_LIMIT));
+            proof = Typesetter.typeset(paper.paper(), WorkLimits.within(CheckCommand.TIME_LIMIT));
             Parts parts = Parts.recognise(paper.paper(), proof);
             String name = String.valueOf(Path.of(file).getFileName());
             pdf = PdfWriter.write(paper, proof, parts, PdfDetails.of(paper.paper(), parts, name, Instant.now()));

@@ -6,9 +6,9 @@ import grintel.core.edit.WordChange;
 import grintel.core.guide.Brief;
 import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
-import grintel.core.typeset.LayoutLimits;
 import grintel.formats.docx.DocxFile;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -57,7 +57,8 @@ final class FixCommand implements Callable<Integer> {
         byte[] bytes = PaperFiles.read(file);
         PutRight.Result<DocxFile> result;
         try {
-            result = PutRight.run(DocxFile.read(bytes), brief, chosen, LayoutLimits.within(CheckCommand.TIME_LIMIT));
+            WorkLimits limits = WorkLimits.within(CheckCommand.TIME_LIMIT);
+            result = limits.bound(() -> PutRight.run(DocxFile.read(bytes), brief, chosen, limits));
         } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
             throw new UsageException(file + ": " + Problems.sentence(e));
         }

@@ -1,8 +1,8 @@
 package grintel.cli;
 
 import grintel.cli.Problems.UsageException;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
 import java.util.concurrent.Callable;
@@ -27,7 +27,7 @@ final class LinesCommand implements Callable<Integer> {
         try {
             Paper paper = DocxFile.read(bytes).paper();
             console.print(
-                    LinesJson.of(file, paper, Typesetter.typeset(paper, LayoutLimits.within(CheckCommand.TIME_LIMIT))));
+                    LinesJson.of(file, paper, Typesetter.typeset(paper, WorkLimits.within(CheckCommand.TIME_LIMIT))));
         } catch (RuntimeException | OutOfMemoryError | StackOverflowError e) {
             throw new UsageException(file + ": " + Problems.sentence(e));
         }

@@ -3,7 +3,7 @@ package grintel.cli;
 import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
-import grintel.core.typeset.LayoutTooLargeException;
+import grintel.core.limit.TooLargeException;
 import grintel.formats.UnreadableFileException;
 
 /** What to tell a person when something cannot be done. */
@@ -14,7 +14,7 @@ final class Problems {
     static String sentence(Throwable problem) {
         if (problem instanceof UnreadableFileException
                 || problem instanceof DataException
-                || problem instanceof LayoutTooLargeException
+                || problem instanceof TooLargeException
                 || problem instanceof PutRight.WordsChangedException
                 || problem instanceof EditRefusedException
                 || problem instanceof UsageException) {

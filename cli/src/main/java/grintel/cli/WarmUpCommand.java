@@ -5,8 +5,8 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyEssay;
@@ -31,11 +31,10 @@ final class WarmUpCommand implements Callable<Integer> {
         DocxFile file = DocxFile.read(UntidyEssay.write());
         for (Guide guide : Guides.all()) {
             String line = ReportJson.of(
-                    "sample",
-                    Examiner.examine(file.paper(), Brief.of(guide, null, Facts.NONE), LayoutLimits.within(20)));
+                    "sample", Examiner.examine(file.paper(), Brief.of(guide, null, Facts.NONE), WorkLimits.within(20)));
             console.print(line.substring(0, 40));
         }
-        Proof proof = Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+        Proof proof = Typesetter.typeset(file.paper(), WorkLimits.within(20));
         Parts parts = Parts.recognise(file.paper(), proof);
         byte[] pdf =
                 PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "sample.docx", Instant.EPOCH));

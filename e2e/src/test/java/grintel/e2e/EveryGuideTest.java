@@ -10,7 +10,7 @@ import grintel.core.paper.Paper;
 import grintel.core.rule.Reading;
 import grintel.core.specimen.Fault;
 import grintel.core.specimen.Specimen;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.docx.DocxWriter;
 import java.util.List;
@@ -68,7 +68,7 @@ class EveryGuideTest {
     }
 
     private static List<Reading> findings(Paper paper, Brief brief) {
-        return Examiner.examine(paper, brief, LayoutLimits.within(20)).findings();
+        return Examiner.examine(paper, brief, WorkLimits.within(20)).findings();
     }
 
     /** The paragraphs of the text proper, which no put-right of these faults touches. */

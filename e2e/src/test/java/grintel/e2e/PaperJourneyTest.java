@@ -15,7 +15,7 @@ import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Reading;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.archive.Archive;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
@@ -169,7 +169,7 @@ class PaperJourneyTest {
         List<Reading> left = Examiner.examine(
                         DocxFile.read(file).paper(),
                         Brief.of(found, null, Facts.of(surname, "")),
-                        LayoutLimits.within(20))
+                        WorkLimits.within(20))
                 .findings();
         assertThat(left).allMatch(reading -> reading.fixClass() == FixClass.ASK || reading.fixClass() == FixClass.NONE);
     }

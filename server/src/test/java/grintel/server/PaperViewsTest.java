@@ -3,7 +3,7 @@ package grintel.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
@@ -66,7 +66,7 @@ class PaperViewsTest {
 
     @Test
     void thePagesAreThoseOfTheCore() {
-        Proof proof = Typesetter.typeset(DocxFile.read(UntidyStudy.write()).paper(), LayoutLimits.within(20));
+        Proof proof = Typesetter.typeset(DocxFile.read(UntidyStudy.write()).paper(), WorkLimits.within(20));
         JsonNode pages = tobias.ready(paper + "/layout").json().get("pages");
         assertThat(pages).hasSameSizeAs(proof.pages());
         for (ProofPage page : proof.pages()) {

@@ -6,7 +6,7 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.build.PaperBuilder;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ final class OwnLines {
     static List<List<Integer>> starts(List<Sample> samples) {
         PaperBuilder paper = new PaperBuilder();
         samples.forEach(sample -> add(paper, sample));
-        Proof proof = Typesetter.typeset(paper.paragraph("").build(), LayoutLimits.within(120));
+        Proof proof = Typesetter.typeset(paper.paragraph("").build(), WorkLimits.within(120));
         List<List<Integer>> out = new ArrayList<>();
         for (int i = 0; i < samples.size(); i++) {
             List<String> lines = proof.lines(ParagraphAddress.text(i)).stream()

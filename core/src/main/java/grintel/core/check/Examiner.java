@@ -3,13 +3,13 @@ package grintel.core.check;
 import grintel.core.guide.Ask;
 import grintel.core.guide.Brief;
 import grintel.core.guide.demand.Demands;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.structure.Corrections;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;
@@ -21,23 +21,25 @@ import java.util.Map;
 public final class Examiner {
     private Examiner() {}
 
-    /** @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits */
-    public static Report examine(Paper paper, Brief brief, LayoutLimits limits) {
+    /** @throws grintel.core.limit.TooLargeException when the paper is beyond the limits */
+    public static Report examine(Paper paper, Brief brief, WorkLimits limits) {
         return examine(paper, brief, Corrections.NONE, limits);
     }
 
     /**
      * Examines a paper of whose parts the writer has said something.
      *
-     * @throws grintel.core.typeset.LayoutTooLargeException when the paper is beyond the limits
+     * @throws grintel.core.limit.TooLargeException when the paper is beyond the limits
      */
-    public static Report examine(Paper paper, Brief brief, Corrections corrections, LayoutLimits limits) {
-        Proof proof = Typesetter.typeset(paper, limits);
-        Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof, corrections), brief);
-        return judge(exam, brief, limits);
+    public static Report examine(Paper paper, Brief brief, Corrections corrections, WorkLimits limits) {
+        return limits.bound(() -> {
+            Proof proof = Typesetter.typeset(paper, limits);
+            Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof, corrections), brief);
+            return judge(exam, brief, limits);
+        });
     }
 
-    private static Report judge(Examination exam, Brief brief, LayoutLimits limits) {
+    private static Report judge(Examination exam, Brief brief, WorkLimits limits) {
         Map<String, Verdict> verdicts = new LinkedHashMap<>();
         List<String> notMeasured = new ArrayList<>();
         for (String id : Demands.ids()) {

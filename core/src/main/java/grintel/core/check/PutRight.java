@@ -9,12 +9,12 @@ import grintel.core.edit.WordChange;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Brief;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Spot;
 import grintel.core.structure.Corrections;
-import grintel.core.typeset.LayoutLimits;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -36,11 +36,11 @@ public final class PutRight<M extends Mendable> {
     private final M file;
     private final Corrections corrections;
     private final Choice chosen;
-    private final LayoutLimits limits;
+    private final WorkLimits limits;
     private final Report before;
     private final Map<String, Reason> leftOut = new LinkedHashMap<>();
 
-    private PutRight(M file, Corrections corrections, Choice chosen, LayoutLimits limits, Report before) {
+    private PutRight(M file, Corrections corrections, Choice chosen, WorkLimits limits, Report before) {
         this.file = file;
         this.corrections = corrections;
         this.chosen = chosen;
@@ -64,7 +64,7 @@ public final class PutRight<M extends Mendable> {
      *
      * @throws WordsChangedException when words would have been changed that no edit declares
      */
-    public static <M extends Mendable> Result<M> run(M file, Brief brief, Choice chosen, LayoutLimits limits) {
+    public static <M extends Mendable> Result<M> run(M file, Brief brief, Choice chosen, WorkLimits limits) {
         Report before = Examiner.examine(file.paper(), brief, limits);
         return run(file, before, Corrections.NONE, chosen, limits);
     }
@@ -77,18 +77,21 @@ public final class PutRight<M extends Mendable> {
      * @throws WordsChangedException when words would have been changed that no edit declares
      */
     public static <M extends Mendable> Result<M> run(
-            M file, Report before, Corrections corrections, Choice chosen, LayoutLimits limits) {
-        PutRight<M> putRight = new PutRight<>(file, corrections, chosen, limits, before);
+            M file, Report before, Corrections corrections, Choice chosen, WorkLimits limits) {
+        return limits.bound(() -> new PutRight<>(file, corrections, chosen, limits, before).run());
+    }
+
+    private Result<M> run() {
         // Each turn that does not end leaves out one more rule at least.
         while (true) {
-            PutRight<M>.Attempt attempt = putRight.attempt();
+            Attempt attempt = attempt();
             if (attempt.ended) {
-                int rules = putRight.leftOut.size();
+                int rules = leftOut.size();
                 try {
-                    return putRight.finish(attempt);
+                    return finish(attempt);
                 } catch (EditRefusedException | WordsChangedException e) {
-                    putRight.leaveOutWhatTheFileRefuses(attempt);
-                    if (putRight.leftOut.size() == rules) {
+                    leaveOutWhatTheFileRefuses(attempt);
+                    if (leftOut.size() == rules) {
                         throw e;
                     }
                 }
@@ -205,7 +208,7 @@ public final class PutRight<M extends Mendable> {
     /** The edits made to the file itself, which goes on beside the examination that may find it was not the end. */
     private CompletableFuture<M> write(List<List<Edit>> passes) {
         List<List<Edit>> sofar = List.copyOf(passes);
-        return CompletableFuture.supplyAsync(() -> with(sofar));
+        return CompletableFuture.supplyAsync(() -> limits.bound(() -> with(sofar)));
     }
 
     @SuppressWarnings("unchecked") // a file answers with a file of its own kind

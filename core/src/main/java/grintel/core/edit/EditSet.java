@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Property;
 import grintel.core.paper.TextRange;
@@ -29,11 +30,13 @@ public final class EditSet {
     public boolean add(Collection<? extends Edit> wanted) {
         Set<Edit> fresh = new LinkedHashSet<>();
         for (Edit edit : wanted) {
+            WorkLimits.goOn();
             if (!edits.contains(edit)) {
                 fresh.add(edit);
             }
         }
         for (Edit edit : fresh) {
+            WorkLimits.goOn();
             Clash clash = new Clash(edit);
             edit.accept(clash);
             if (clash.found) {

@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Anchor;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
@@ -67,13 +68,18 @@ public final class PaperEditor {
     private void make(List<Edit> edits) {
         // Formatting first, then characters from the end of each paragraph on, then whole paragraphs: so that offsets
         // and addresses hold until they have been used.
-        of(edits, Edit.SetProperty.class).forEach(edit -> edit.accept(maker));
+        of(edits, Edit.SetProperty.class).forEach(this::make);
         edits.stream()
                 .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
                 .filter(edit -> !(edit instanceof Edit.SetProperty))
-                .forEach(edit -> edit.accept(maker));
-        EditOrder.ofCharacters(edits).forEach(edit -> edit.accept(maker));
-        EditOrder.ofParagraphs(edits).forEach(edit -> edit.accept(maker));
+                .forEach(this::make);
+        EditOrder.ofCharacters(edits).forEach(this::make);
+        EditOrder.ofParagraphs(edits).forEach(this::make);
+    }
+
+    private void make(Edit edit) {
+        WorkLimits.goOn();
+        edit.accept(maker);
     }
 
     private static <E extends Edit> List<E> of(List<Edit> edits, Class<E> kind) {

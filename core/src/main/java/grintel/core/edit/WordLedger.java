@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals;
@@ -94,6 +95,7 @@ public final class WordLedger {
     private void add(Story story, List<Paragraph> paragraphs) {
         List<Line> lines = new ArrayList<>(paragraphs.size());
         for (Paragraph paragraph : paragraphs) {
+            WorkLimits.goOn();
             lines.add(new Line(paragraph.address(), letters(paragraph)));
         }
         stories.put(story, lines);
@@ -189,11 +191,13 @@ public final class WordLedger {
         }
         // Most have moved up, by as many as went before them.
         for (int i = Math.min(guess, lines.size()) - 1; i >= 0; i--) {
+            WorkLimits.goOn();
             if (lines.get(i).address.equals(address)) {
                 return i;
             }
         }
         for (int i = guess; i < lines.size(); i++) {
+            WorkLimits.goOn();
             if (lines.get(i).address.equals(address)) {
                 return i;
             }

@@ -4,6 +4,7 @@ import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.edit.WordChange;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -137,6 +138,7 @@ public final class Check<S> {
         Map<Measure, Measure> metAsked = new HashMap<>();
         int number = 0;
         for (S subject : subjects.all()) {
+            WorkLimits.goOn();
             Measure is = measure.apply(subject);
             if (is == null) {
                 continue;
@@ -189,6 +191,7 @@ public final class Check<S> {
             Map<String, S> byAnchor = new HashMap<>();
             List<Spot> spots = new ArrayList<>(group.subjects.size());
             for (S subject : group.subjects) {
+                WorkLimits.goOn();
                 String anchor = anchors.get(at++);
                 byAnchor.put(anchor, subject);
                 spots.add(new Spot(anchor, subjects.place(subject), classOf.apply(subject)));

@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Block;
 import grintel.core.paper.Blocks;
 import grintel.core.paper.CharacterProperties;
@@ -125,6 +126,7 @@ final class Manuscript {
     }
 
     Line get(int index) {
+        WorkLimits.goOn();
         return lines.get(index);
     }
 

@@ -108,11 +108,9 @@ final class OpeningFinder {
      * too small to make one; 0 for none.
      */
     private int largeGap(List<Integer> filled, int end) {
-        for (int i = FEWEST_TITLE_LINES - 1; i < filled.size(); i++) {
+        for (int i = 0; i < filled.size() && manuscript.get(filled.get(i)).centred(); i++) {
             int next = i + 1 < filled.size() ? filled.get(i + 1) : end;
-            boolean centred = filled.subList(0, i + 1).stream()
-                    .allMatch(line -> manuscript.get(line).centred());
-            if (centred && next - filled.get(i) > LARGE_GAP) {
+            if (i + 1 >= FEWEST_TITLE_LINES && next - filled.get(i) > LARGE_GAP) {
                 return i + 1;
             }
         }

@@ -1,5 +1,6 @@
 package grintel.core.typeset;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Colour;
 import grintel.core.paper.Note;
 import grintel.core.paper.Paper;
@@ -24,7 +25,7 @@ final class PageBuilder {
     private final ParagraphPlacer paragraphs;
     private final Remarks remarks = new Remarks();
 
-    PageBuilder(Paper paper, FaceCatalogue faces, LayoutLimits limits) {
+    PageBuilder(Paper paper, FaceCatalogue faces, WorkLimits limits) {
         this.paper = paper;
         this.reader = new ContentReader(faces);
         boolean gapsAdd = paper.settings().gapsAdd();

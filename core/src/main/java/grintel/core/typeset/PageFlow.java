@@ -1,5 +1,6 @@
 package grintel.core.typeset;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Section;
@@ -16,13 +17,13 @@ final class PageFlow {
     private final MarginalSetter marginals;
     private final NoteSetter notes;
     private final FloatPlacer floats;
-    private final LayoutLimits limits;
+    private final WorkLimits limits;
     private final List<OpenPage> pages = new ArrayList<>();
     private final Deque<SetBox.BoxLine> notesLeftOver = new ArrayDeque<>();
     private Section section;
     private OpenPage page;
 
-    PageFlow(Paper paper, MarginalSetter marginals, NoteSetter notes, FloatPlacer floats, LayoutLimits limits) {
+    PageFlow(Paper paper, MarginalSetter marginals, NoteSetter notes, FloatPlacer floats, WorkLimits limits) {
         this.paper = paper;
         this.marginals = marginals;
         this.notes = notes;

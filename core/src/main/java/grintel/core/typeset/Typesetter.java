@@ -1,5 +1,7 @@
 package grintel.core.typeset;
 
+import grintel.core.limit.TooLargeException;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 
 /** Lays a paper out on pages. */
@@ -9,9 +11,9 @@ public final class Typesetter {
     /**
      * The proof of a paper.
      *
-     * @throws LayoutTooLargeException when the paper is beyond the limits
+     * @throws TooLargeException when the paper is beyond the limits
      */
-    public static Proof typeset(Paper paper, LayoutLimits limits) {
+    public static Proof typeset(Paper paper, WorkLimits limits) {
         return new PageBuilder(paper, FaceCatalogue.shipped(), limits).build();
     }
 }

@@ -8,6 +8,7 @@ import grintel.core.edit.WordLedger;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
 import grintel.core.rule.Reading;
@@ -15,7 +16,6 @@ import grintel.core.rule.Spot;
 import grintel.core.specimen.Fault;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
-import grintel.core.typeset.LayoutLimits;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
@@ -42,7 +42,7 @@ class GuideMatrixTest {
     }
 
     private static Report examine(Specimen specimen, Paper paper) {
-        return Examiner.examine(paper, specimen.brief(), LayoutLimits.within(20));
+        return Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
     }
 
     @ParameterizedTest(name = "{0}, {1}")
@@ -75,7 +75,7 @@ class GuideMatrixTest {
             assertThat(report.findings()).extracting(Reading::key).doesNotHaveDuplicates();
             report.findings().forEach(finding -> everyFixChangesWhatItDeclares(paper, finding));
             PutRight.Result<PaperFile> result = PutRight.run(
-                    new PaperFile(paper), specimen.brief(), (finding, spot) -> true, LayoutLimits.within(20));
+                    new PaperFile(paper), specimen.brief(), (finding, spot) -> true, WorkLimits.within(20));
             assertThat(result.report().findings())
                     .as("%s, put right", content)
                     .noneMatch(finding -> finding.fixClass() != FixClass.NONE);

@@ -12,12 +12,12 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.HouseRules;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
-import grintel.core.typeset.LayoutLimits;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -30,11 +30,11 @@ class HouseRulesTest {
     }
 
     private static Report examine(Draft draft, Brief brief) {
-        return Examiner.examine(draft.build(), brief, LayoutLimits.within(20));
+        return Examiner.examine(draft.build(), brief, WorkLimits.within(20));
     }
 
     private static PutRight.Result<PaperFile> putRight(Draft draft, Brief brief) {
-        return PutRight.run(new PaperFile(draft.build()), brief, (reading, spot) -> true, LayoutLimits.within(20));
+        return PutRight.run(new PaperFile(draft.build()), brief, (reading, spot) -> true, WorkLimits.within(20));
     }
 
     @Test
@@ -109,7 +109,7 @@ class HouseRulesTest {
         Guide guide = Guides.find("school-essay");
         assertThat(guide).isNotNull();
         List<String> off = Examiner.examine(
-                        Draft.mla().build(), Brief.of(guide, null, Facts.of("Solvane", "")), LayoutLimits.within(20))
+                        Draft.mla().build(), Brief.of(guide, null, Facts.of("Solvane", "")), WorkLimits.within(20))
                 .findings()
                 .stream()
                 .map(Reading::rule)

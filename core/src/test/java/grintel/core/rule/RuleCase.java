@@ -14,9 +14,9 @@ import grintel.core.guide.Guides;
 import grintel.core.guide.HouseRules;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.Station;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Corrections;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Millipoints;
 import java.util.ArrayList;
 import java.util.List;
@@ -44,7 +44,7 @@ final class RuleCase {
         this.rule = rule;
         this.brief = brief;
         this.paper = paper;
-        this.report = Examiner.examine(paper, brief, LayoutLimits.within(20));
+        this.report = Examiner.examine(paper, brief, WorkLimits.within(20));
         for (Reading reading : report.findings()) {
             assertThat(Wording.message(reading))
                     .doesNotContain("{is}", "{asked}")
@@ -177,7 +177,7 @@ final class RuleCase {
                 report,
                 Corrections.NONE,
                 (reading, spot) -> reading.rule().equals(rule),
-                LayoutLimits.within(20));
+                WorkLimits.within(20));
     }
 
     /** What the rule's station measures on a page, as {@link #drawn} puts it. */

@@ -3,6 +3,7 @@ package grintel.core.structure;
 import static grintel.core.structure.PartKind.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
@@ -11,7 +12,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;
 import java.util.List;
@@ -84,7 +84,7 @@ class PartsTest {
 
     private Parts parts() {
         Paper paper = out.build();
-        return Parts.recognise(paper, Typesetter.typeset(paper, LayoutLimits.within(20)));
+        return Parts.recognise(paper, Typesetter.typeset(paper, WorkLimits.within(20)));
     }
 
     private List<PartKind> kinds() {

@@ -3,6 +3,7 @@ package grintel.core.typeset;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Anchor;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Frame;
@@ -127,7 +128,7 @@ class BesideTheFlowTest {
                                 .paragraph("Ashdown"))
                 .paragraph(each -> each.text("one").pageBreak())
                 .paragraph("two");
-        Proof proof = Typesetter.typeset(paper.build(), LayoutLimits.within(60));
+        Proof proof = Typesetter.typeset(paper.build(), WorkLimits.within(60));
         for (ProofPage page : proof.pages()) {
             assertThat(page.lines(PagePart.HEADER)).hasSize(2);
             ProofLine number = page.lines(PagePart.HEADER).stream()

@@ -1,5 +1,6 @@
 package grintel.core.typeset;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Anchor;
 import grintel.core.paper.Border;
 import grintel.core.paper.CharacterProperties;
@@ -207,6 +208,6 @@ public final class TestPaper {
 
     /** The proof of this paper. */
     public Proof proof() {
-        return Typesetter.typeset(build(), LayoutLimits.within(20));
+        return Typesetter.typeset(build(), WorkLimits.within(20));
     }
 }

@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Block;
 import grintel.core.paper.Comment;
 import grintel.core.paper.DocumentProperties;
@@ -113,6 +114,7 @@ public final class DocxReader {
     static List<XmlElement> sectionMarks(XmlElement body) {
         List<XmlElement> marks = new ArrayList<>();
         for (XmlElement block : Structure.blocks(body)) {
+            WorkLimits.goOn();
             XmlElement properties = block.name().equals("p") ? block.child("pPr") : null;
             XmlElement mark = properties == null ? null : properties.child("sectPr");
             if (mark != null) {

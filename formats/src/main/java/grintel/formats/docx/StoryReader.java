@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Block;
 import grintel.core.paper.EmbeddedText;
 import grintel.core.paper.Inline;
@@ -56,6 +57,7 @@ final class StoryReader {
     private List<Block> read(XmlElement container, TableLayers table) {
         List<Block> out = new ArrayList<>();
         for (XmlElement element : Structure.blocksAndPieces(container)) {
+            WorkLimits.goOn();
             if (element.name().equals("p")) {
                 out.add(paragraph(element, table));
             } else if (element.name().equals("altChunk")) {

@@ -2,6 +2,7 @@ package grintel.formats.xml;
 
 import com.ctc.wstx.api.WstxInputProperties;
 import com.ctc.wstx.stax.WstxInputFactory;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.UnreadableFileException;
 import java.io.StringReader;
 import java.nio.ByteBuffer;
@@ -184,6 +185,7 @@ public final class XmlDocument {
             XMLStreamReader2 reader = (XMLStreamReader2) FACTORY.createXMLStreamReader(new StringReader(source));
             try {
                 while (reader.hasNext()) {
+                    WorkLimits.goOn();
                     take(reader, reader.next());
                 }
             } finally {

@@ -2,10 +2,10 @@ package grintel.formats.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.PaperFacts;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
 import java.util.List;
@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 /** The papers of the demo are what they are meant to be. */
 class SamplePapersTest {
     private static Parts parts(DocxFile file) {
-        return Parts.recognise(file.paper(), Typesetter.typeset(file.paper(), LayoutLimits.within(20)));
+        return Parts.recognise(file.paper(), Typesetter.typeset(file.paper(), WorkLimits.within(20)));
     }
 
     private static List<PartKind> kinds(DocxFile file) {

@@ -8,7 +8,7 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.UnreadableFileException;
 import java.nio.charset.StandardCharsets;
@@ -93,7 +93,7 @@ class BadInputTest {
             })
     void absurdNumbersAreReadWithinBounds(String xml) {
         DocxFile file = DocxFile.read(RawDocx.transitional().body(TEXT + xml).build());
-        assertThat(Typesetter.typeset(file.paper(), LayoutLimits.within(5)).pages())
+        assertThat(Typesetter.typeset(file.paper(), WorkLimits.within(5)).pages())
                 .isNotEmpty();
     }
 
@@ -101,7 +101,7 @@ class BadInputTest {
     void tablesNestedFiftyDeepKeepTheirWords() {
         String deep = "<w:tbl><w:tr><w:tc>".repeat(50) + TEXT + "</w:tc></w:tr></w:tbl>".repeat(50);
         DocxFile file = DocxFile.read(RawDocx.transitional().body(deep).build());
-        assertThat(Typesetter.typeset(file.paper(), LayoutLimits.within(5))
+        assertThat(Typesetter.typeset(file.paper(), WorkLimits.within(5))
                         .pages()
                         .get(0)
                         .lines())
@@ -132,8 +132,8 @@ class BadInputTest {
                 .body("<w:p><w:r><w:t>a</w:t></w:r>" + piece.repeat(40_000) + "</w:p>")
                 .build();
         Brief brief = Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.NONE);
-        PutRight.Result<DocxFile> result = PutRight.run(
-                DocxFile.read(bytes), brief, PutRight.Choice.upTo(FixClass.LOOKS), LayoutLimits.within(60));
+        PutRight.Result<DocxFile> result =
+                PutRight.run(DocxFile.read(bytes), brief, PutRight.Choice.upTo(FixClass.LOOKS), WorkLimits.within(60));
         assertThat(result.done()).isNotEmpty();
         assertThat(result.file().paper().paragraphs().get(0).text())
                 .isEqualTo(DocxFile.read(bytes).paper().paragraphs().get(0).text());

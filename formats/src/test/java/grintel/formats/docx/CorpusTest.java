@@ -9,12 +9,12 @@ import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.Weight;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Reading;
 import grintel.core.specimen.Fault;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
-import grintel.core.typeset.LayoutLimits;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -62,7 +62,7 @@ class CorpusTest {
     }
 
     private static Report examine(Specimen specimen, DocxFile file) {
-        return Examiner.examine(file.paper(), specimen.brief(), LayoutLimits.within(20));
+        return Examiner.examine(file.paper(), specimen.brief(), WorkLimits.within(20));
     }
 
     @ParameterizedTest(name = "{0}, {1}")
@@ -118,7 +118,7 @@ class CorpusTest {
         }
         count[2]++;
         PutRight.Result<DocxFile> result =
-                PutRight.run(file, specimen.brief(), (finding, spot) -> true, LayoutLimits.within(20));
+                PutRight.run(file, specimen.brief(), (finding, spot) -> true, WorkLimits.within(20));
         List<Reading> left = examine(specimen, DocxFile.read(result.file().bytes())).findings().stream()
                 .filter(finding -> finding.fixClass() != FixClass.NONE)
                 .toList();

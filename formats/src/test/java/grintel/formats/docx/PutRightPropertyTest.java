@@ -11,6 +11,7 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
@@ -21,7 +22,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
-import grintel.core.typeset.LayoutLimits;
 import grintel.formats.archive.Archive;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
@@ -65,7 +65,7 @@ class PutRightPropertyTest {
         assertThat(found).isNotNull();
         Brief brief = Brief.of(found, null, Facts.of("Solvane", "Fog Bells"));
         DocxFile before = DocxFile.read(bytes);
-        PutRight.Result<DocxFile> result = PutRight.run(before, brief, SAFE, LayoutLimits.within(20));
+        PutRight.Result<DocxFile> result = PutRight.run(before, brief, SAFE, WorkLimits.within(20));
         assertThat(result.leftOut()).as(name).isEmpty();
         DocxFile after = DocxFile.read(result.file().bytes());
         Map<Integer, Integer> expected = letters(before.paper());
@@ -79,7 +79,7 @@ class PutRightPropertyTest {
         assertThat(result.report().findings())
                 .as(name)
                 .noneMatch(finding -> finding.spots().stream().anyMatch(spot -> SAFE.takes(finding, spot)));
-        PutRight.Result<DocxFile> again = PutRight.run(after, brief, SAFE, LayoutLimits.within(20));
+        PutRight.Result<DocxFile> again = PutRight.run(after, brief, SAFE, WorkLimits.within(20));
         assertThat(again.done()).as(name).isEmpty();
         assertThat(again.file().bytes()).isEqualTo(after.bytes());
         otherPartsAreTheSameBytes(bytes, after.bytes());
@@ -95,7 +95,7 @@ class PutRightPropertyTest {
         Brief brief = Brief.of(found, null, Facts.of("Solvane", "Fog Bells"));
         DocxFile before = DocxFile.read(bytes);
         PutRight.Choice looks = PutRight.Choice.upTo(FixClass.LOOKS);
-        PutRight.Result<DocxFile> result = PutRight.run(before, brief, looks, LayoutLimits.within(20));
+        PutRight.Result<DocxFile> result = PutRight.run(before, brief, looks, WorkLimits.within(20));
         assertThat(result.leftOut()).as(name).isEmpty();
         assertThat(WordLedger.of(result.file().paper()).isSameAs(WordLedger.of(before.paper())))
                 .as(name)

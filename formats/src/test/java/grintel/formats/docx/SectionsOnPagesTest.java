@@ -2,13 +2,13 @@ package grintel.formats.docx;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
@@ -29,7 +29,7 @@ class SectionsOnPagesTest {
         return Typesetter.typeset(
                 DocxFile.read(DocxWriter.write(builder.build(), Map.of("word/media/image1.png", new byte[] {1})))
                         .paper(),
-                LayoutLimits.within(20));
+                WorkLimits.within(20));
     }
 
     private static String header(ProofPage page) {

@@ -11,13 +11,13 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.PagePart;
 import grintel.core.typeset.PlacedPicture;
 import grintel.core.typeset.ProofLine;
@@ -109,12 +109,12 @@ class StrangersFilesTest {
     }
 
     private static Report examined(byte[] bytes, String guide) {
-        return Examiner.examine(DocxFile.read(bytes).paper(), brief(guide), LayoutLimits.within(20));
+        return Examiner.examine(DocxFile.read(bytes).paper(), brief(guide), WorkLimits.within(20));
     }
 
     private static PutRight.Result<DocxFile> fixed(byte[] bytes, String guide, FixClass upTo) {
         PutRight.Result<DocxFile> result =
-                PutRight.run(DocxFile.read(bytes), brief(guide), PutRight.Choice.upTo(upTo), LayoutLimits.within(20));
+                PutRight.run(DocxFile.read(bytes), brief(guide), PutRight.Choice.upTo(upTo), WorkLimits.within(20));
         Paper after = DocxFile.read(result.file().bytes()).paper();
         WordLedger declared = WordLedger.of(DocxFile.read(bytes).paper());
         if (result.words().isEmpty()) {
@@ -235,7 +235,7 @@ class StrangersFilesTest {
         Report report = Examiner.examine(
                 DocxFile.read(bytes).paper(),
                 Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.NONE),
-                LayoutLimits.within(20));
+                WorkLimits.within(20));
         assertThat(report.parts().facts().surname()).isNull();
     }
 

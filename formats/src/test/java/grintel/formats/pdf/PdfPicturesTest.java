@@ -2,9 +2,9 @@ package grintel.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
@@ -41,7 +41,7 @@ class PdfPicturesTest {
                         .build(),
                 pictures);
         DocxFile file = DocxFile.read(bytes);
-        Proof proof = Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+        Proof proof = Typesetter.typeset(file.paper(), WorkLimits.within(20));
         Parts parts = Parts.recognise(file.paper(), proof);
         return Loader.loadPDF(
                 PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH)));

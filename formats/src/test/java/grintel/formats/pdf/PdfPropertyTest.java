@@ -2,6 +2,7 @@ package grintel.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.CharacterProperties.VerticalPosition;
 import grintel.core.paper.Colour;
@@ -14,7 +15,6 @@ import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.GlyphRun;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
@@ -103,7 +103,7 @@ class PdfPropertyTest {
         Made(long seed) {
             random = new Random(seed);
             DocxFile file = DocxFile.read(paper());
-            proof = Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+            proof = Typesetter.typeset(file.paper(), WorkLimits.within(20));
             Parts parts = Parts.recognise(file.paper(), proof);
             pdf = PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH));
         }

@@ -2,8 +2,8 @@ package grintel.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.archive.Archive;
@@ -37,7 +37,7 @@ import org.junit.jupiter.api.Test;
 class PdfStructureTest {
     private static PDDocument of(byte[] docx) throws IOException {
         DocxFile file = DocxFile.read(docx);
-        Proof proof = Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+        Proof proof = Typesetter.typeset(file.paper(), WorkLimits.within(20));
         Parts parts = Parts.recognise(file.paper(), proof);
         return Loader.loadPDF(
                 PdfWriter.write(file, proof, parts, PdfDetails.of(file.paper(), parts, "paper.docx", Instant.EPOCH)));

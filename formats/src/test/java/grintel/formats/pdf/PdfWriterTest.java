@@ -2,8 +2,8 @@ package grintel.formats.pdf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Parts;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyEssay;
@@ -51,7 +51,7 @@ class PdfWriterTest {
     }
 
     private static Proof proof(DocxFile file) {
-        return Typesetter.typeset(file.paper(), LayoutLimits.within(20));
+        return Typesetter.typeset(file.paper(), WorkLimits.within(20));
     }
 
     @ParameterizedTest(name = "{0}")

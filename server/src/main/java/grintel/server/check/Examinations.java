@@ -6,8 +6,8 @@ import grintel.core.check.Examiner;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.guide.Brief;
+import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Corrections;
-import grintel.core.typeset.LayoutLimits;
 import grintel.core.typeset.ProofPage;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.pdf.PdfDetails;
@@ -63,7 +63,7 @@ public class Examinations {
     /** Examines a file that was read. */
     public Report examine(DocxFile file, Brief brief, Corrections corrections, Progress progress) {
         progress.stage("Setting and measuring the pages");
-        return Examiner.examine(file.paper(), brief, corrections, LayoutLimits.within(SECONDS));
+        return Examiner.examine(file.paper(), brief, corrections, WorkLimits.currentOr(SECONDS));
     }
 
     /** The examination of a stored file, if it is in memory. */
@@ -81,7 +81,7 @@ public class Examinations {
             byte[] bytes, Report before, Corrections corrections, PutRight.Choice chosen, Progress progress) {
         DocxFile file = read(bytes, progress);
         progress.stage("Putting right and measuring again");
-        return PutRight.run(file, before, corrections, chosen, LayoutLimits.within(SECONDS));
+        return PutRight.run(file, before, corrections, chosen, WorkLimits.currentOr(SECONDS));
     }
 
     /** The PDF of a file that is examined. */

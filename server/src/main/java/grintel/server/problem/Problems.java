@@ -3,7 +3,7 @@ package grintel.server.problem;
 import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
-import grintel.core.typeset.LayoutTooLargeException;
+import grintel.core.limit.TooLargeException;
 import grintel.formats.UnreadableFileException;
 import java.security.SecureRandom;
 import java.sql.SQLException;
@@ -33,7 +33,7 @@ public final class Problems {
         if (thrown instanceof Problem problem) {
             return problem;
         }
-        if (thrown instanceof UnreadableFileException || thrown instanceof LayoutTooLargeException) {
+        if (thrown instanceof UnreadableFileException || thrown instanceof TooLargeException) {
             return Problem.unusable(message);
         }
         if (thrown instanceof OutOfMemoryError || thrown instanceof StackOverflowError) {

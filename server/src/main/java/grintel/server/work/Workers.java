@@ -1,5 +1,6 @@
 package grintel.server.work;
 
+import grintel.core.limit.WorkLimits;
 import grintel.server.problem.Problem;
 import grintel.server.problem.Problems;
 import grintel.server.work.WorkKind.Conclusion;
@@ -39,6 +40,10 @@ class Workers implements SmartLifecycle {
     private static final int WORKERS = 2;
     private static final int LEASE_SECONDS = 15;
     private static final int MOST_ATTEMPTS = 3;
+
+    /** From reading a file to its mended copy. */
+    private static final int MOST_SECONDS = 40;
+
     private static final long LOOK_AGAIN_MILLIS = 1000;
     private static final long PATIENCE_MILLIS = 5000;
 
@@ -180,7 +185,8 @@ class Workers implements SmartLifecycle {
 
     private <D> Conclusion run(WorkKind<D> kind, Work work) {
         D details = json.readValue(work.details(), kind.details());
-        return kind.doing().run(new Task<>(work.accountId(), details, work.input(), stage -> tell(work, stage)));
+        Task<D> task = new Task<>(work.accountId(), details, work.input(), stage -> tell(work, stage));
+        return WorkLimits.within(MOST_SECONDS).bound(() -> kind.doing().run(task));
     }
 
     private void tell(Work work, String stage) {

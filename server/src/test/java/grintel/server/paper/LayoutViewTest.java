@@ -8,7 +8,7 @@ import grintel.core.check.Report;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guides;
-import grintel.core.typeset.LayoutLimits;
+import grintel.core.limit.WorkLimits;
 import grintel.formats.docx.DocxFile;
 import grintel.server.LongPaper;
 import grintel.server.problem.Problem;
@@ -25,7 +25,7 @@ class LayoutViewTest {
     @BeforeAll
     static void examine() {
         Brief brief = Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.NONE);
-        report = Examiner.examine(DocxFile.read(LongPaper.write(230)).paper(), brief, LayoutLimits.within(20));
+        report = Examiner.examine(DocxFile.read(LongPaper.write(230)).paper(), brief, WorkLimits.within(20));
     }
 
     @Test

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
-import grintel.core.typeset.LayoutTooLargeException;
+import grintel.core.limit.TooLargeException;
 import grintel.formats.UnreadableFileException;
 import java.sql.SQLException;
 import java.util.stream.Stream;
@@ -22,7 +22,7 @@ class ProblemsTest {
         return Stream.of(
                 Arguments.of(Problem.notFound("There is no such paper."), 404, "There is no such paper."),
                 Arguments.of(new UnreadableFileException("The file is damaged."), 422, "The file is damaged."),
-                Arguments.of(new LayoutTooLargeException("Too many pages."), 422, "Too many pages."),
+                Arguments.of(new TooLargeException("Too many pages."), 422, "Too many pages."),
                 Arguments.of(new OutOfMemoryError("heap"), 422, "The file needs more memory"),
                 Arguments.of(new StackOverflowError(), 422, "The file needs more memory"),
                 Arguments.of(new DataException("guide.yaml has no rules."), 400, "guide.yaml has no rules."),

@@ -14,11 +14,14 @@ import grintel.core.rule.Rule;
 import grintel.core.rule.sources.Entries.Entry;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Each entry stands where it is filed. Of those out of order, as few as possible are told, each with its place. */
@@ -59,12 +62,7 @@ public final class SourcesOrderRule implements Rule {
                     Unit before = filing.before(unit);
                     return before == null ? Measure.word("first") : new Measure.Phrase("filed-after", quote(before));
                 })
-                .fix(
-                        FixClass.APPARATUS,
-                        (off, cause) -> off.stream()
-                                .flatMap(unit -> filing.moves(unit).stream())
-                                .distinct()
-                                .toList())
+                .fix(FixClass.APPARATUS, (off, cause) -> filing.moves(off))
                 .fixable(Unit::isMovable)
                 .readings();
     }
@@ -115,21 +113,43 @@ public final class SourcesOrderRule implements Rule {
         private final List<Unit> sorted;
         private final List<Unit> astray = new ArrayList<>();
 
+        /** Where in their order the units belong, by the places where they stand. */
+        private final Map<Integer, Integer> ranks = new HashMap<>();
+
+        /** By rank: the last before it that stays where it is, or null. */
+        private final List<@Nullable Unit> stayingBefore = new ArrayList<>();
+
         Filing(List<Unit> units) {
             sorted = new ArrayList<>(units);
             sorted.sort(Comparator.comparing(Unit::key, FilingKey::compare));
-            Set<Unit> staying = staying(units);
+            Set<Integer> staying = staying(units);
             Unit last = null;
-            List<Unit> kept = units.stream().filter(staying::contains).toList();
+            List<Unit> kept = units.stream()
+                    .filter(unit -> staying.contains(unit.place()))
+                    .toList();
             for (Unit unit : units) {
-                if (staying.contains(unit)) {
-                    last = unit;
-                } else if (isSurelyAstray(unit, last, kept)) {
+                if (!staying.contains(unit.place()) && isSurelyAstray(unit, last, kept)) {
                     astray.add(unit);
                 } else {
                     last = unit;
                 }
             }
+            rank();
+        }
+
+        private void rank() {
+            Set<Integer> moving = astray.stream().map(Unit::place).collect(Collectors.toSet());
+            Unit stays = null;
+            for (Unit unit : sorted) {
+                ranks.put(unit.place(), stayingBefore.size());
+                stayingBefore.add(stays);
+                stays = moving.contains(unit.place()) ? stays : unit;
+            }
+            stayingBefore.add(stays);
+        }
+
+        private int rank(Unit unit) {
+            return Objects.requireNonNull(ranks.get(unit.place()));
         }
 
         private static boolean isSurelyAstray(Unit unit, @Nullable Unit before, List<Unit> kept) {
@@ -140,8 +160,8 @@ public final class SourcesOrderRule implements Rule {
                                     after.place() > unit.place() && unit.key().isSurelyAfter(after.key()));
         }
 
-        /** The longest run of units that stand in their order. */
-        private static Set<Unit> staying(List<Unit> units) {
+        /** The places of the longest run of units that stand in their order. */
+        private static Set<Integer> staying(List<Unit> units) {
             List<Integer> tails = new ArrayList<>();
             int[] before = new int[units.size()];
             for (int i = 0; i < units.size(); i++) {
@@ -162,9 +182,9 @@ public final class SourcesOrderRule implements Rule {
                     tails.set(low, i);
                 }
             }
-            Set<Unit> out = new HashSet<>();
+            Set<Integer> out = new HashSet<>();
             for (int i = tails.isEmpty() ? -1 : tails.get(tails.size() - 1); i >= 0; i = before[i]) {
-                out.add(units.get(i));
+                out.add(units.get(i).place());
             }
             return out;
         }
@@ -172,36 +192,35 @@ public final class SourcesOrderRule implements Rule {
         /** The unit that one is filed right after of those that stay; null where it is filed first. */
         @Nullable
         Unit before(Unit unit) {
-            Unit found = null;
-            for (Unit each : sorted.subList(0, sorted.indexOf(unit))) {
-                found = astray.contains(each) ? found : each;
-            }
-            return found;
+            return stayingBefore.get(rank(unit));
         }
 
-        /** Moves a unit to its place, and before it those that belong between the same two that stay. */
-        List<Edit> moves(Unit unit) {
-            Unit stays = before(unit);
-            int from = stays == null ? 0 : sorted.indexOf(stays) + 1;
-            Position to = stays == null
-                    ? Position.before(firstStaying().first().address())
-                    : Position.after(stays.last().address());
-            List<Edit> out = new ArrayList<>();
-            for (Unit each : sorted.subList(from, sorted.indexOf(unit) + 1)) {
-                if (each.isMovable()) {
-                    out.add(new Edit.MoveParagraphs(
-                            each.first().address(), each.paragraphs().size(), to));
-                    to = Position.after(each.last().address());
-                }
+        /** Moves units to their places, and before each those that belong between the same two that stay. */
+        List<Edit> moves(List<Unit> units) {
+            // The ranks that begin behind each unit that stays, with the last of them that is to be moved.
+            Map<Integer, Integer> gaps = new TreeMap<>();
+            for (Unit unit : units) {
+                Unit stays = before(unit);
+                gaps.merge(stays == null ? 0 : rank(stays) + 1, rank(unit), Math::max);
             }
+            List<Edit> out = new ArrayList<>();
+            gaps.forEach((from, last) -> {
+                Position to = from == 0
+                        ? Position.before(firstStaying().first().address())
+                        : Position.after(sorted.get(from - 1).last().address());
+                for (Unit each : sorted.subList(from, last + 1)) {
+                    if (each.isMovable()) {
+                        out.add(new Edit.MoveParagraphs(
+                                each.first().address(), each.paragraphs().size(), to));
+                        to = Position.after(each.last().address());
+                    }
+                }
+            });
             return out;
         }
 
         private Unit firstStaying() {
-            return sorted.stream()
-                    .filter(each -> !astray.contains(each))
-                    .findFirst()
-                    .orElseThrow();
+            return stayingBefore.stream().filter(Objects::nonNull).findFirst().orElseThrow();
         }
     }
 }
