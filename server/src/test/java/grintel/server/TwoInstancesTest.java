@@ -4,13 +4,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.formats.demo.UntidyEssay;
 import grintel.server.Visitor.Answer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Two servers on one database serve as one. */
 class TwoInstancesTest {
@@ -30,10 +38,10 @@ class TwoInstancesTest {
         two.close();
     }
 
-    private static ConfigurableApplicationContext start() {
-        return new SpringApplicationBuilder(GrintelServer.class)
-                .properties("server.port=0")
-                .run("--server.port=0");
+    private static ConfigurableApplicationContext start(String... more) {
+        List<String> arguments = new ArrayList<>(List.of(more));
+        arguments.add("--server.port=0");
+        return new SpringApplicationBuilder(GrintelServer.class).run(arguments.toArray(String[]::new));
     }
 
     private static int port(ConfigurableApplicationContext instance) {
@@ -62,6 +70,74 @@ class TwoInstancesTest {
         assertThat(atOne.change(paper, "/undo").status()).isEqualTo(200);
         assertThat(atTwo.ready(paper + "/readings").bytes())
                 .isEqualTo(atOne.ready(paper + "/readings").bytes());
+    }
+
+    @Test
+    void ofTwoUndoneAtBothInTheSameMomentOneIsDone() throws Exception {
+        Visitor atOne = new Visitor(port(one));
+        atOne.signUp(UUID.randomUUID() + "@brackwater.example", PASSWORD);
+        Visitor atTwo = atOne.at(port(two));
+        String paper = atOne.bring(UntidyEssay.write(), Map.of("guide", "mla-9", "surname", "Solvane"));
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        try {
+            for (int i = 0; i < 20; i++) {
+                atOne.change(paper, i == 0 ? "/put-right" : "/redo", i == 0 ? "\"wordsConfirmed\":true" : "");
+                int seen = atOne.revision(paper);
+                List<Callable<Integer>> presses = Stream.of(atOne, atTwo)
+                        .map(window -> (Callable<Integer>)
+                                () -> window.changeAt(seen, paper, "/undo", "").status())
+                        .toList();
+                List<Integer> answers = new ArrayList<>();
+                for (Future<Integer> press : both.invokeAll(presses)) {
+                    answers.add(press.get());
+                }
+                assertThat(answers).containsExactlyInAnyOrder(200, 409);
+            }
+        } finally {
+            both.shutdownNow();
+        }
+        assertThat(atTwo.ready(paper + "/layout").status()).isEqualTo(200);
+    }
+
+    /** Both start for the first time, and there is one demo account with one of each sample paper. */
+    @Test
+    void theDemoDeskIsLaidOnce() throws Exception {
+        JdbcClient database = one.getBean(JdbcClient.class);
+        database.sql("delete from account where demo").update();
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        try {
+            Callable<ConfigurableApplicationContext> first = () -> start("--grintel.demo=true");
+            for (Future<ConfigurableApplicationContext> started : both.invokeAll(List.of(first, first))) {
+                started.get().close();
+            }
+        } finally {
+            both.shutdownNow();
+        }
+        assertThat(database.sql("select p.file_name from paper p join account a on a.id = p.account_id where a.demo")
+                        .query(String.class)
+                        .list())
+                .containsExactlyInAnyOrder("fog-bells-study.docx", "lamps-essay.docx");
+        database.sql("delete from account where demo").update();
+    }
+
+    @Test
+    void ofTwoAccountsWithOneAddressOneIsOpened() throws Exception {
+        String email = UUID.randomUUID() + "@brackwater.example";
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        try {
+            List<Callable<Integer>> presses = Stream.of(one, two)
+                    .map(instance -> (Callable<Integer>) () -> new Visitor(port(instance))
+                            .post("/api/accounts", Visitor.credentials(email, PASSWORD))
+                            .status())
+                    .toList();
+            List<Integer> answers = new ArrayList<>();
+            for (Future<Integer> press : both.invokeAll(presses)) {
+                answers.add(press.get());
+            }
+            assertThat(answers).containsExactlyInAnyOrder(201, 409);
+        } finally {
+            both.shutdownNow();
+        }
     }
 
     @Test

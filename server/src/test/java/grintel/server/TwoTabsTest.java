@@ -15,8 +15,11 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -83,6 +86,60 @@ class TwoTabsTest {
         first.change(paper, "/undo");
         first.change(paper, "/put-right", "\"station\":\"type\",\"wordsConfirmed\":false");
         assertThat(second.changeAt(seen, paper, "/undo", "").status()).isEqualTo(409);
+    }
+
+    /** Both press the same key in the same moment: one step goes back, not two. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/undo", "/redo"})
+    void ofTwoAtOnceOneIsDone(String action) throws Exception {
+        String paper = first.bring(UntidyEssay.write(), FACTS);
+        first.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false");
+        first.change(paper, "/put-right", "\"station\":\"type\",\"wordsConfirmed\":false");
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        try {
+            for (int i = 0; i < 40; i++) {
+                int start = action.equals("/undo") ? 2 : 0;
+                while (step(paper) != start) {
+                    first.change(paper, step(paper) < start ? "/redo" : "/undo");
+                }
+                int seen = first.revision(paper);
+                List<Callable<Integer>> presses = Stream.of(first, second)
+                        .map(window -> (Callable<Integer>)
+                                () -> window.changeAt(seen, paper, action, "").status())
+                        .toList();
+                List<Integer> answers = new ArrayList<>();
+                for (Future<Integer> press : both.invokeAll(presses)) {
+                    answers.add(press.get());
+                }
+                assertThat(answers).containsExactlyInAnyOrder(200, 409);
+                assertThat(step(paper)).isEqualTo(1);
+            }
+        } finally {
+            both.shutdownNow();
+        }
+        everyStepIsThere(paper);
+    }
+
+    private int step(String paper) {
+        return first.get(paper).json().get("step").intValue();
+    }
+
+    @Test
+    void twentyStepsDoneAndUndoneLeaveNoFilesBehind() {
+        String paper = first.bring(UntidyEssay.write(), FACTS);
+        long before = first.get("/api/papers").json().get("bytes").longValue();
+        for (int i = 0; i < 20; i++) {
+            String station = i % 2 == 0 ? "sheet" : "type";
+            first.change(paper, "/put-right", "\"station\":\"" + station + "\",\"wordsConfirmed\":false");
+            first.change(paper, "/undo");
+        }
+        // The step that can be redone is kept, and nothing else.
+        assertThat(first.get("/api/papers").json().get("bytes").longValue()).isLessThan(3 * before);
+        assertThat(database.sql("select count(*) from step where paper_id = ?::uuid")
+                        .param(paper.substring(paper.lastIndexOf('/') + 1))
+                        .query(Integer.class)
+                        .single())
+                .isEqualTo(2);
     }
 
     @Test
