@@ -22,6 +22,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.health.contributor.Health;
+import org.springframework.boot.health.contributor.HealthIndicator;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -35,7 +37,7 @@ import tools.jackson.databind.json.JsonMapper;
  * instance dies, its leases run out, and others do its work from the start.
  */
 @Component
-class Workers implements SmartLifecycle {
+class Workers implements SmartLifecycle, HealthIndicator {
     private static final Logger LOG = LoggerFactory.getLogger(Workers.class);
     private static final int WORKERS = 2;
     private static final int LEASE_SECONDS = 15;
@@ -111,6 +113,13 @@ class Workers implements SmartLifecycle {
         return goesOn;
     }
 
+    /** Not well when nobody does the work any more. */
+    @Override
+    public Health health() {
+        boolean well = goesOn && threads.stream().allMatch(Thread::isAlive);
+        return well ? Health.up().build() : Health.down().build();
+    }
+
     /** Does piece after piece; while the database cannot be reached, it asks again each second. */
     private void work() {
         while (goesOn) {
@@ -133,6 +142,10 @@ class Workers implements SmartLifecycle {
             return next.isPresent();
         } catch (DataAccessException | TransactionException e) {
             LOG.warn("The database cannot be reached: {}", e.getMessage());
+            return false;
+        } catch (RuntimeException e) {
+            // One piece that cannot even be taken up must not end the worker; its lease runs out.
+            LOG.error("A piece of work cannot be taken up", e);
             return false;
         }
     }
