@@ -32,7 +32,7 @@ public final class BenchPapers {
     private BenchPapers() {}
 
     /** An untidy paper of about this many pages once it is double-spaced. */
-    static byte[] untidy(int pages) {
+    public static byte[] untidy(int pages) {
         Random random = new Random(7);
         PaperBuilder out = new PaperBuilder();
         PropertySet single = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.multiple(1.15));

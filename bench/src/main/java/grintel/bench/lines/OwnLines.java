@@ -1,12 +1,12 @@
 package grintel.bench.lines;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.build.PaperBuilder;
-import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;

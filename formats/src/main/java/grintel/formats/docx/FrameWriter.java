@@ -12,7 +12,7 @@ final class FrameWriter {
     static void write(XmlElement container, @Nullable Frame frame) {
         XmlElement old = container.child("framePr");
         if (old != null) {
-            old.remove();
+            Unread.takeAway(old);
         }
         if (frame == null || !frame.isFrame()) {
             return;

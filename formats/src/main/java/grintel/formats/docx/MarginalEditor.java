@@ -56,6 +56,7 @@ final class MarginalEditor {
     }
 
     private void fill(XmlElement root, MarginalContent content, Story.Kind kind) {
+        Structure.paragraphs(root).forEach(Unread::refuseIn);
         for (XmlElement child : root.elements()) {
             if (!holdsOnlyPictures(child)) {
                 child.remove();

@@ -20,6 +20,7 @@ final class ParagraphRemover {
         if (Structure.endsSection(paragraph) || next == null && previous == null) {
             throw new EditRefusedException("The only paragraph of its kind cannot be taken out.");
         }
+        Unread.refuseIn(paragraph);
         List<XmlElement> edges = new ArrayList<>();
         collect(paragraph, edges);
         if (next != null) {

@@ -20,7 +20,7 @@ final class PropertyHolder {
     /** Takes properties out that say nothing. */
     static void dropIfEmpty(XmlElement holder) {
         if (holder.isEmpty()) {
-            holder.remove();
+            Unread.takeAway(holder);
         }
     }
 }

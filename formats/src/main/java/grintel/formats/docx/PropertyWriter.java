@@ -176,7 +176,7 @@ final class PropertyWriter {
         }
         writeValue(numbering, List.of("ilvl", "numId"), name, value);
         if (numbering.isEmpty()) {
-            numbering.remove();
+            Unread.takeAway(numbering);
         }
     }
 
@@ -195,7 +195,7 @@ final class PropertyWriter {
     private static void writeTabStops(XmlElement container, @Nullable TabStops stops) {
         XmlElement old = container.child("tabs");
         if (old != null) {
-            old.remove();
+            Unread.takeAway(old);
         }
         if (stops == null) {
             return;
@@ -329,7 +329,7 @@ final class PropertyWriter {
     static void writeShading(XmlElement container, List<String> order, @Nullable Object value) {
         XmlElement old = container.child("shd");
         if (old != null) {
-            old.remove();
+            Unread.takeAway(old);
         }
         if (value != null) {
             setAttribute(container, order, "shd", "val", "clear");
@@ -356,7 +356,7 @@ final class PropertyWriter {
         XmlElement element = container.child(name);
         if (value == null) {
             if (element != null) {
-                element.remove();
+                Unread.takeAway(element);
             }
             return;
         }
@@ -370,7 +370,7 @@ final class PropertyWriter {
         if (value == null) {
             XmlElement element = container.child(name);
             if (element != null) {
-                element.remove();
+                Unread.takeAway(element);
             }
             return;
         }
@@ -389,7 +389,7 @@ final class PropertyWriter {
         }
         element.setAttribute(attribute, value == null ? null : value.toString());
         if (!element.hasAttributes() && element.isEmpty()) {
-            element.remove();
+            Unread.takeAway(element);
         }
     }
 }

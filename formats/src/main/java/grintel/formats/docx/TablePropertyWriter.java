@@ -113,7 +113,7 @@ final class TablePropertyWriter {
         } else if (property == CellProperties.CONTINUES_ABOVE) {
             XmlElement old = container.child("vMerge");
             if (old != null) {
-                old.remove();
+                Unread.takeAway(old);
             }
             if (value != null) {
                 XmlElement merge = container.insertInOrder(XmlElement.like(container, "vMerge"), order);
@@ -174,7 +174,7 @@ final class TablePropertyWriter {
         for (String name : List.of(side, LOGICAL.getOrDefault(side, side))) {
             XmlElement old = group.child(name);
             if (old != null) {
-                old.remove();
+                Unread.takeAway(old);
             }
         }
     }
@@ -198,7 +198,7 @@ final class TablePropertyWriter {
             }
         }
         if (group.isEmpty()) {
-            group.remove();
+            Unread.takeAway(group);
         }
     }
 
@@ -215,14 +215,14 @@ final class TablePropertyWriter {
             margin.setAttribute("type", "dxa");
         }
         if (group.isEmpty()) {
-            group.remove();
+            Unread.takeAway(group);
         }
     }
 
     private static void writeLook(XmlElement container, @Nullable TableLook look) {
         XmlElement old = container.child("tblLook");
         if (old != null) {
-            old.remove();
+            Unread.takeAway(old);
         }
         if (look != null) {
             XmlElement element = container.insertInOrder(XmlElement.like(container, "tblLook"), SchemaOrder.TABLE);

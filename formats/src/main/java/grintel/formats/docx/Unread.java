@@ -1,0 +1,56 @@
+package grintel.formats.docx;
+
+import grintel.core.edit.EditRefusedException;
+import grintel.formats.xml.XmlElement;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.Set;
+
+/**
+ * Text where no text belongs, as damaged files have it. It is not read, so that a paragraph with nothing else seems
+ * blank; but it is the writer's, and is not taken away with what holds it.
+ */
+final class Unread {
+    /** What the reader looks into by other ways. */
+    private static final Set<String> LOOKED_INTO =
+            Set.of("drawing", "pict", "object", "ruby", "del", "moveFrom", "oMath", "oMathPara", "AlternateContent");
+
+    private Unread() {}
+
+    /**
+     * Refuses to take a paragraph away that holds such text.
+     *
+     * @throws EditRefusedException when it does
+     */
+    static void refuseIn(XmlElement paragraph) {
+        Set<XmlElement> read = Collections.newSetFromMap(new IdentityHashMap<>());
+        new ContentWalker().walk(paragraph).forEach(atom -> read.addAll(atom.mark()));
+        if (holdsOther(paragraph, read)) {
+            throw new EditRefusedException("The paragraph holds text in a place that is not understood.");
+        }
+    }
+
+    /**
+     * Takes away an element that says how something looks, and has no text of its own.
+     *
+     * @throws EditRefusedException when it holds some all the same
+     */
+    static void takeAway(XmlElement property) {
+        if (!property.text().isBlank()) {
+            throw new EditRefusedException("A property holds text that is not understood.");
+        }
+        property.remove();
+    }
+
+    private static boolean holdsOther(XmlElement element, Set<XmlElement> read) {
+        for (XmlElement child : element.elements()) {
+            if (read.contains(child) && !child.is(Ns.W, "r") || LOOKED_INTO.contains(child.name())) {
+                continue;
+            }
+            if (child.is(Ns.W, "t") && !child.text().isBlank() || holdsOther(child, read)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
