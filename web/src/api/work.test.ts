@@ -2,8 +2,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { ApiProblem, wasChangedElsewhere } from './client'
 import { examined, finish, stop, type Work } from './work'
 
-const underway: Work = { id: 'w', finished: false, stage: 'Reading the file' }
-const done: Work = { id: 'w', finished: true, stage: 'Measuring', done: ['Left margin'] }
+const underway: Work = { id: 'w', finished: false, stage: 'Reading the file', ahead: 0 }
+const done: Work = { id: 'w', finished: true, stage: 'Measuring', ahead: 0, done: ['Left margin'] }
 
 let asked: string[]
 let answers: (() => Response)[]

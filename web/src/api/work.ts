@@ -6,13 +6,20 @@ export type Work = Schemas['WorkView']
 export type OnWork = (work: Work) => void
 
 const PAUSE = 300
+const LONGEST_PAUSE = 3000
+
+/** How long to wait before asking again: the longer the more comes before, so that a crowd does not ask in vain. */
+export function pause({ ahead }: Work): number {
+  return Math.min(LONGEST_PAUSE, PAUSE + 50 * ahead)
+}
 
 /** Waits for work that takes longer, telling each stage it comes to. */
 export async function finish(work: Work, onWork: OnWork): Promise<Work> {
   let current = work
   while (!current.finished) {
     onWork(current)
-    await new Promise((resolve) => setTimeout(resolve, PAUSE))
+    const wait = pause(current)
+    await new Promise((resolve) => setTimeout(resolve, wait))
     current = body(await api.GET('/api/work/{id}', { params: { path: { id: current.id } } }))
   }
   return current

@@ -70,7 +70,7 @@ describe('the notes above the pages', () => {
   it('say what went wrong and what is being done', () => {
     show({
       problem: new Error('The server cannot be reached.'),
-      work: { id: 'w', finished: false, stage: 'Examining the paper' },
+      work: { id: 'w', finished: false, stage: 'Examining the paper', ahead: 0 },
     })
     expect(screen.getByRole('alert').textContent).toBe('The server cannot be reached.')
     expect(screen.getByText('Examining the paper…')).toBeTruthy()

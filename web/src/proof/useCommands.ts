@@ -1,3 +1,4 @@
+import { saidOf } from '../ui/Underway'
 import { useState } from 'react'
 import type { Work } from '../api/work'
 import { isSafe } from './choice'
@@ -27,7 +28,7 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
   const [work, setWork] = useState<Work | null>(null)
   const steps = useSteps(paper, (current) => {
     setWork(current)
-    say(current.stage)
+    say(saidOf(current))
   })
   const [consent, setConsent] = useState<Consent | null>(null)
   const [outcome, setOutcome] = useState<Outcome | null>(null)

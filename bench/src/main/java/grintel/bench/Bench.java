@@ -70,6 +70,7 @@ public final class Bench {
         measureScript();
         if (address != null) {
             BrowserBench.run(OUT, address);
+            LoadBench.run(OUT, address);
         }
     }
 

@@ -10,6 +10,7 @@ import tools.jackson.databind.json.JsonMapper;
  * Work under way or done.
  *
  * @param stage what is being done
+ * @param ahead pieces of work that come before it, as long as it waits
  * @param understanding the result of understanding a file
  * @param paper the result of bringing one
  * @param done the result of putting right: a phrase for each reading
@@ -19,6 +20,7 @@ record WorkView(
         UUID id,
         boolean finished,
         String stage,
+        int ahead,
         @Nullable Understanding understanding,
         @Nullable UUID paper,
         @Nullable List<String> done,
@@ -29,6 +31,7 @@ record WorkView(
                 work.id(),
                 work.isDone(),
                 work.stage(),
+                work.ahead(),
                 result.understanding(),
                 result.paper(),
                 result.done(),

@@ -19,7 +19,7 @@ public class WorkQueue {
     private static final long LOOK_AGAIN_MILLIS = 50;
     private static final byte[] NO_FILE = new byte[0];
     private static final int MOST_OF_ACCOUNT = 20;
-    private static final int MOST = 200;
+    private static final int MOST = 1000;
     private static final long MOST_BYTES_OF_ACCOUNT = 100L << 20;
     private static final long MOST_BYTES = 500L << 20;
 
@@ -131,7 +131,8 @@ public class WorkQueue {
         if (work.problem() != null) {
             throw json.readValue(work.problem(), Problem.Told.class).problem();
         }
-        return new WorkStatus(work.id(), work.stage(), work.result());
+        int ahead = work.state() == Work.State.WAITING ? works.ahead(id) : 0;
+        return new WorkStatus(work.id(), work.stage(), ahead, work.result());
     }
 
     /** Has a piece of work stopped; nothing it would have changed is changed, unless it was done already. */

@@ -40,6 +40,13 @@ interface WorkRepository extends JpaRepository<Work, UUID> {
             """, nativeQuery = true)
     Load load(UUID account);
 
+    /** How many pieces that are not done were asked for before one. */
+    @Query(value = """
+            select cast(count(*) as integer) from work w
+            where w.state in ('WAITING', 'RUNNING') and w.created_at < (select created_at from work where id = :id)
+            """, nativeQuery = true)
+    int ahead(UUID id);
+
     /** Serialises claims of all instances; held until the transaction ends. */
     @Query(value = "select cast(pg_advisory_xact_lock(718281) as text)", nativeQuery = true)
     @Nullable

@@ -174,6 +174,20 @@ class WorkQueueTest {
     }
 
     @Test
+    void whatWaitsTellsHowMuchComesBefore() {
+        hold(marit, "first");
+        hold(tobias, "second");
+        until(() -> BEGUN.size() == 2);
+        UUID third = hold(account(), "third");
+        UUID fourth = hold(marit, "fourth");
+        assertThat(queue.find(marit, fourth).ahead()).isEqualTo(3);
+        HELD.values().forEach(CountDownLatch::countDown);
+        until(() -> isDone(marit, fourth));
+        assertThat(queue.find(marit, fourth).ahead()).isZero();
+        assertThat(third).isNotEqualTo(fourth);
+    }
+
+    @Test
     void theSameWorkIsDoneOnceAtATime() {
         HELD.put("shared", new CountDownLatch(1));
         UUID first =
