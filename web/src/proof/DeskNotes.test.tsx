@@ -75,4 +75,9 @@ describe('the notes above the pages', () => {
     expect(screen.getByRole('alert').textContent).toBe('The server cannot be reached.')
     expect(screen.getByText('Examining the paper…')).toBeTruthy()
   })
+
+  it('say how many asked before, as long as work waits', () => {
+    show({ work: { id: 'w', finished: false, stage: 'Waiting', ahead: 12 } })
+    expect(screen.getByText('Waiting: 12 asked before you…')).toBeTruthy()
+  })
 })

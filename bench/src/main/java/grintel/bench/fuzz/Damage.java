@@ -241,7 +241,7 @@ final class Damage {
 
     // ---- the archive
 
-    static Map<String, byte[]> parts(byte[] file) throws IOException {
+    private static Map<String, byte[]> parts(byte[] file) throws IOException {
         Map<String, byte[]> out = new LinkedHashMap<>();
         try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(file))) {
             for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {

@@ -11,9 +11,8 @@ import java.util.Set;
  * blank; but it is the writer's, and is not taken away with what holds it.
  */
 final class Unread {
-    /** What the reader looks into by other ways. */
-    private static final Set<String> LOOKED_INTO =
-            Set.of("drawing", "pict", "object", "ruby", "del", "moveFrom", "oMath", "oMathPara", "AlternateContent");
+    /** What was deleted before, and what stands a second time for programs that read less. */
+    private static final Set<String> PASSED_OVER = Set.of("del", "moveFrom", "Fallback");
 
     private Unread() {}
 
@@ -44,7 +43,7 @@ final class Unread {
 
     private static boolean holdsOther(XmlElement element, Set<XmlElement> read) {
         for (XmlElement child : element.elements()) {
-            if (read.contains(child) && !child.is(Ns.W, "r") || LOOKED_INTO.contains(child.name())) {
+            if (read.contains(child) && !child.is(Ns.W, "r") || PASSED_OVER.contains(child.name())) {
                 continue;
             }
             if (child.is(Ns.W, "t") && !child.text().isBlank() || holdsOther(child, read)) {

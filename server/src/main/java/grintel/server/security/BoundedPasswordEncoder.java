@@ -7,7 +7,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 /** Hashes few passwords at a time: each takes 19 MB of memory on purpose. */
 final class BoundedPasswordEncoder implements PasswordEncoder {
     private final PasswordEncoder encoder;
-    private final Gate gate = new Gate(2, 40, "Many people are signing in just now. Try again in a minute.");
+    private final Gate gate = new Gate(2, 90, "Many people are signing in just now. Try again in a minute.");
 
     BoundedPasswordEncoder(PasswordEncoder encoder) {
         this.encoder = encoder;
