@@ -236,12 +236,14 @@ class SessionsTest {
     void theLogTellsWhoCameAndNothingThatWasTyped(CapturedOutput output) {
         signIn(from("203.0.113.9"), email, "guess that stays secret");
         signIn(from("203.0.113.9"), email, PASSWORD);
+        marit.postWithoutToken("/api/papers/" + UUID.randomUUID() + "/undo", "{}");
         List<String> lines = output.getOut()
                 .lines()
                 .filter(line -> line.contains("grintel.security"))
                 .toList();
         assertThat(lines).anyMatch(line -> line.contains("Wrong password"));
         assertThat(lines).anyMatch(line -> line.contains("Signed in"));
+        assertThat(lines).anyMatch(line -> line.contains("Refused"));
         assertThat(output.getOut())
                 .doesNotContain(email)
                 .doesNotContain("stays secret")

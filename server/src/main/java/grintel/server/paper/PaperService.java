@@ -7,6 +7,7 @@ import grintel.server.paper.PaperStore.Loaded;
 import grintel.server.paper.PaperStore.Shelf;
 import grintel.server.paper.PaperStore.Standing;
 import grintel.server.problem.Problem;
+import grintel.server.security.SecurityLog;
 import grintel.server.work.WorkQueue;
 import grintel.server.work.WorkStatus;
 import java.util.UUID;
@@ -26,12 +27,14 @@ public class PaperService {
     private final PaperWork work;
     private final WorkQueue queue;
     private final Examinations examinations;
+    private final SecurityLog log;
 
-    PaperService(PaperStore store, PaperWork work, WorkQueue queue, Examinations examinations) {
+    PaperService(PaperStore store, PaperWork work, WorkQueue queue, Examinations examinations, SecurityLog log) {
         this.store = store;
         this.work = work;
         this.queue = queue;
         this.examinations = examinations;
+        this.log = log;
     }
 
     /** Takes a file, to say what is understood of it without keeping it. */
@@ -161,6 +164,7 @@ public class PaperService {
 
     void delete(UUID account, UUID id, int revision) {
         store.delete(account, id, revision);
+        log.account(SecurityLog.Event.PAPER_DELETED, account);
     }
 
     /**

@@ -32,7 +32,8 @@ class SecurityConfiguration {
             HttpSecurity http,
             @Value("${grintel.demo}") boolean demo,
             @Value("${grintel.session.oldest}") Duration oldest,
-            Clock clock)
+            Clock clock,
+            SecurityLog log)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/api/session", "/api/session/demo", "/api/accounts", "/api/guides")
@@ -57,8 +58,12 @@ class SecurityConfiguration {
                 .logout(AbstractHttpConfigurer::disable)
                 // What was asked for before signing in is not kept: it would start a session for everybody who looks.
                 .requestCache(cache -> cache.requestCache(new NullRequestCache()))
-                .exceptionHandling(handling ->
-                        handling.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .exceptionHandling(handling -> handling.authenticationEntryPoint(
+                                new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED))
+                        .accessDeniedHandler((request, response, denied) -> {
+                            log.machine(SecurityLog.Event.REFUSED, request.getRemoteAddr());
+                            response.setStatus(HttpStatus.FORBIDDEN.value());
+                        }))
                 // Spring adds Strict-Transport-Security by itself to what is answered over HTTPS.
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
