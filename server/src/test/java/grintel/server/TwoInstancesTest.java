@@ -78,23 +78,14 @@ class TwoInstancesTest {
         atOne.signUp(UUID.randomUUID() + "@brackwater.example", PASSWORD);
         Visitor atTwo = atOne.at(port(two));
         String paper = atOne.bring(UntidyEssay.write(), Map.of("guide", "mla-9", "surname", "Solvane"));
-        ExecutorService both = Executors.newFixedThreadPool(2);
-        try {
-            for (int i = 0; i < 20; i++) {
-                atOne.change(paper, i == 0 ? "/put-right" : "/redo", i == 0 ? "\"wordsConfirmed\":true" : "");
-                int seen = atOne.revision(paper);
-                List<Callable<Integer>> presses = Stream.of(atOne, atTwo)
-                        .map(window -> (Callable<Integer>)
-                                () -> window.changeAt(seen, paper, "/undo", "").status())
-                        .toList();
-                List<Integer> answers = new ArrayList<>();
-                for (Future<Integer> press : both.invokeAll(presses)) {
-                    answers.add(press.get());
-                }
-                assertThat(answers).containsExactlyInAnyOrder(200, 409);
-            }
-        } finally {
-            both.shutdownNow();
+        for (int i = 0; i < 20; i++) {
+            atOne.change(paper, i == 0 ? "/put-right" : "/redo", i == 0 ? "\"wordsConfirmed\":true" : "");
+            int seen = atOne.revision(paper);
+            List<Callable<Integer>> presses = Stream.of(atOne, atTwo)
+                    .map(window -> (Callable<Integer>)
+                            () -> window.changeAt(seen, paper, "/undo", "").status())
+                    .toList();
+            assertThat(Visitor.atOnce(presses)).containsExactlyInAnyOrder(200, 409);
         }
         assertThat(atTwo.ready(paper + "/layout").status()).isEqualTo(200);
     }
@@ -123,21 +114,12 @@ class TwoInstancesTest {
     @Test
     void ofTwoAccountsWithOneAddressOneIsOpened() throws Exception {
         String email = UUID.randomUUID() + "@brackwater.example";
-        ExecutorService both = Executors.newFixedThreadPool(2);
-        try {
-            List<Callable<Integer>> presses = Stream.of(one, two)
-                    .map(instance -> (Callable<Integer>) () -> new Visitor(port(instance))
-                            .post("/api/accounts", Visitor.credentials(email, PASSWORD))
-                            .status())
-                    .toList();
-            List<Integer> answers = new ArrayList<>();
-            for (Future<Integer> press : both.invokeAll(presses)) {
-                answers.add(press.get());
-            }
-            assertThat(answers).containsExactlyInAnyOrder(201, 409);
-        } finally {
-            both.shutdownNow();
-        }
+        List<Callable<Integer>> presses = Stream.of(one, two)
+                .map(instance -> (Callable<Integer>) () -> new Visitor(port(instance))
+                        .post("/api/accounts", Visitor.credentials(email, PASSWORD))
+                        .status())
+                .toList();
+        assertThat(Visitor.atOnce(presses)).containsExactlyInAnyOrder(201, 409);
     }
 
     @Test

@@ -95,27 +95,18 @@ class TwoTabsTest {
         String paper = first.bring(UntidyEssay.write(), FACTS);
         first.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false");
         first.change(paper, "/put-right", "\"station\":\"type\",\"wordsConfirmed\":false");
-        ExecutorService both = Executors.newFixedThreadPool(2);
-        try {
-            for (int i = 0; i < 40; i++) {
-                int start = action.equals("/undo") ? 2 : 0;
-                while (step(paper) != start) {
-                    first.change(paper, step(paper) < start ? "/redo" : "/undo");
-                }
-                int seen = first.revision(paper);
-                List<Callable<Integer>> presses = Stream.of(first, second)
-                        .map(window -> (Callable<Integer>)
-                                () -> window.changeAt(seen, paper, action, "").status())
-                        .toList();
-                List<Integer> answers = new ArrayList<>();
-                for (Future<Integer> press : both.invokeAll(presses)) {
-                    answers.add(press.get());
-                }
-                assertThat(answers).containsExactlyInAnyOrder(200, 409);
-                assertThat(step(paper)).isEqualTo(1);
+        for (int i = 0; i < 40; i++) {
+            int start = action.equals("/undo") ? 2 : 0;
+            while (step(paper) != start) {
+                first.change(paper, step(paper) < start ? "/redo" : "/undo");
             }
-        } finally {
-            both.shutdownNow();
+            int seen = first.revision(paper);
+            List<Callable<Integer>> presses = Stream.of(first, second)
+                    .map(window -> (Callable<Integer>)
+                            () -> window.changeAt(seen, paper, action, "").status())
+                    .toList();
+            assertThat(Visitor.atOnce(presses)).containsExactlyInAnyOrder(200, 409);
+            assertThat(step(paper)).isEqualTo(1);
         }
         everyStepIsThere(paper);
     }

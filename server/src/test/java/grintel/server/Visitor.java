@@ -10,8 +10,14 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -125,6 +131,20 @@ final class Visitor {
                         .json()
                         .get("paper")
                         .stringValue();
+    }
+
+    /** What some do in the same moment, each on a thread of its own. */
+    static List<Integer> atOnce(List<Callable<Integer>> presses) throws Exception {
+        ExecutorService threads = Executors.newFixedThreadPool(presses.size());
+        try {
+            List<Integer> answers = new ArrayList<>();
+            for (Future<Integer> press : threads.invokeAll(presses)) {
+                answers.add(press.get());
+            }
+            return answers;
+        } finally {
+            threads.shutdownNow();
+        }
     }
 
     /** The present state of a paper. */

@@ -1,5 +1,6 @@
 package grintel.core.edit;
 
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.ParagraphAddress;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,6 +15,21 @@ import java.util.TreeMap;
  */
 public final class EditOrder {
     private EditOrder() {}
+
+    /** Makes edits in their order: formatting first, so that offsets and addresses hold until they have been used. */
+    public static void make(List<Edit> edits, EditVisitor maker) {
+        List<Edit> ordered = new ArrayList<>();
+        edits.stream().filter(Edit.SetProperty.class::isInstance).forEach(ordered::add);
+        edits.stream()
+                .filter(edit -> !isOfCharacters(edit) && !isOfParagraphs(edit) && !(edit instanceof Edit.SetProperty))
+                .forEach(ordered::add);
+        ordered.addAll(ofCharacters(edits));
+        ordered.addAll(ofParagraphs(edits));
+        for (Edit edit : ordered) {
+            WorkLimits.goOn();
+            edit.accept(maker);
+        }
+    }
 
     /** Whether it changes which characters a paragraph holds, or objects among them. */
     public static boolean isOfCharacters(Edit edit) {

@@ -1,6 +1,5 @@
 package grintel.core.edit;
 
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Anchor;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
@@ -61,29 +60,8 @@ public final class PaperEditor {
             return paper;
         }
         PaperEditor editor = new PaperEditor(paper);
-        editor.make(edits);
+        EditOrder.make(edits, editor.maker);
         return editor.rebuild();
-    }
-
-    private void make(List<Edit> edits) {
-        // Formatting first, then characters from the end of each paragraph on, then whole paragraphs: so that offsets
-        // and addresses hold until they have been used.
-        of(edits, Edit.SetProperty.class).forEach(this::make);
-        edits.stream()
-                .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
-                .filter(edit -> !(edit instanceof Edit.SetProperty))
-                .forEach(this::make);
-        EditOrder.ofCharacters(edits).forEach(this::make);
-        EditOrder.ofParagraphs(edits).forEach(this::make);
-    }
-
-    private void make(Edit edit) {
-        WorkLimits.goOn();
-        edit.accept(maker);
-    }
-
-    private static <E extends Edit> List<E> of(List<Edit> edits, Class<E> kind) {
-        return edits.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
     private Paper rebuild() {

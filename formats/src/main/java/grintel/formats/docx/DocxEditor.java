@@ -5,7 +5,6 @@ import grintel.core.edit.EditOrder;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.EditVisitor;
 import grintel.core.edit.Target;
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Property;
@@ -60,18 +59,7 @@ final class DocxEditor {
         openContents(edits);
         EditOrder.ofParagraphs(edits)
                 .forEach(edit -> tree.paragraphs(EditOrder.paragraph(edit).story()));
-        edits.stream().filter(Edit.SetProperty.class::isInstance).forEach(this::make);
-        edits.stream()
-                .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
-                .filter(edit -> !(edit instanceof Edit.SetProperty))
-                .forEach(this::make);
-        EditOrder.ofCharacters(edits).forEach(this::make);
-        EditOrder.ofParagraphs(edits).forEach(this::make);
-    }
-
-    private void make(Edit edit) {
-        WorkLimits.goOn();
-        edit.accept(maker);
+        EditOrder.make(edits, maker);
     }
 
     /** Reads the content of the paragraphs in which edits name characters; fields run on from those before. */
