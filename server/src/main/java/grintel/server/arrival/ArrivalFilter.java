@@ -1,6 +1,7 @@
 package grintel.server.arrival;
 
 import grintel.server.problem.Problem;
+import grintel.server.problem.Problems;
 import grintel.server.security.Sessions;
 import jakarta.servlet.AsyncContext;
 import jakarta.servlet.AsyncEvent;
@@ -168,7 +169,10 @@ final class ArrivalFilter implements Filter {
         @Override
         public void onError(Throwable thrown) {
             LOG.info("A body did not arrive whole: {}", thrown.toString());
-            end(Problem.badRequest("The request did not arrive whole. Send it again."));
+            end(
+                    Problems.isNoSpaceLeft(thrown)
+                            ? Problem.diskFull()
+                            : Problem.badRequest("The request did not arrive whole. Send it again."));
         }
 
         @Override

@@ -69,6 +69,15 @@ public final class Problem extends RuntimeException {
                 "Grintel cannot reach its store of papers just now. Nothing was lost; try again in a moment.");
     }
 
+    /** The disk is full, where files wait or where the database keeps them. */
+    public static Problem diskFull() {
+        return new Problem(
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "No room left",
+                "The disk that Grintel keeps papers on is full, so nothing was kept. What was kept before is there;"
+                        + " deleting a paper makes room.");
+    }
+
     /** Something that should not happen; the reference stands in the log too. */
     static Problem unforeseen(String reference) {
         return new Problem(

@@ -5,6 +5,7 @@ import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.limit.TooLargeException;
 import grintel.formats.UnreadableFileException;
+import java.io.IOException;
 import java.security.SecureRandom;
 import java.sql.SQLException;
 import org.slf4j.Logger;
@@ -24,6 +25,10 @@ public final class Problems {
 
     private static final String CONNECTION_LOST = "08";
     private static final String SHUTTING_DOWN = "57P";
+    private static final String DISK_FULL = "53100";
+
+    /** What the operating system says of a full disk; Java tells it in no other way. */
+    private static final String NO_SPACE = "No space left on device";
 
     private Problems() {}
 
@@ -53,6 +58,10 @@ public final class Problems {
             LOG.info("Overtaken: {}", message);
             return Problem.changedElsewhere();
         }
+        if (hasSqlState(thrown, DISK_FULL) || isNoSpaceLeft(thrown)) {
+            LOG.error("The disk is full: {}", message);
+            return Problem.diskFull();
+        }
         if (isConnectionLost(thrown)) {
             LOG.warn("The database cannot be reached: {}", message);
             return Problem.unavailable();
@@ -60,6 +69,17 @@ public final class Problems {
         String reference = String.format("%06x", RANDOM.nextInt(1 << 24));
         LOG.error("Unforeseen, reference {}", reference, thrown);
         return Problem.unforeseen(reference);
+    }
+
+    /** Whether a file could not be written for want of room. */
+    public static boolean isNoSpaceLeft(Throwable thrown) {
+        for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+            if (cause instanceof IOException
+                    && String.valueOf(cause.getMessage()).contains(NO_SPACE)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isConnectionLost(Throwable thrown) {

@@ -6,6 +6,8 @@ import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.limit.TooLargeException;
 import grintel.formats.UnreadableFileException;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -29,6 +31,9 @@ class ProblemsTest {
                 Arguments.of(
                         new EditRefusedException("The paper has no such place."), 409, "The paper has no such place."),
                 Arguments.of(new ObjectOptimisticLockingFailureException("paper", 1), 409, "changed in another window"),
+                Arguments.of(
+                        new IllegalStateException(new SQLException("could not extend file", "53100")), 507, "disk"),
+                Arguments.of(new UncheckedIOException(new IOException("/tmp/x: No space left on device")), 507, "disk"),
                 Arguments.of(new DataAccessResourceFailureException("gone"), 503, "cannot reach its store"),
                 Arguments.of(new CannotCreateTransactionException("gone"), 503, "cannot reach its store"),
                 Arguments.of(

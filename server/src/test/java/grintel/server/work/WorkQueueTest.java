@@ -35,6 +35,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 @ExtendWith(OutputCaptureExtension.class)
 class WorkQueueTest {
     private static final List<String> BEGUN = new CopyOnWriteArrayList<>();
+    private static final List<String> STOPPED = new CopyOnWriteArrayList<>();
     private static final List<String> CONCLUDED = new CopyOnWriteArrayList<>();
     private static final Map<String, CountDownLatch> HELD = new ConcurrentHashMap<>();
 
@@ -174,6 +175,15 @@ class WorkQueueTest {
     }
 
     @Test
+    void workEndsWithItsAccount() {
+        hold(marit, "orphaned");
+        until(() -> BEGUN.contains("orphaned"));
+        database.sql("delete from account where id = ?").param(marit).update();
+        until(() -> STOPPED.contains("orphaned"));
+        assertThat(CONCLUDED).doesNotContain("orphaned");
+    }
+
+    @Test
     void whatWaitsTellsHowMuchComesBefore() {
         hold(marit, "first");
         hold(tobias, "second");
@@ -255,6 +265,7 @@ class WorkQueueTest {
                     try {
                         latch.await();
                     } catch (InterruptedException e) {
+                        STOPPED.add(name);
                         throw new CancellationException();
                     }
                 }
