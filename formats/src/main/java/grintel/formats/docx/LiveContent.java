@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * be; runs are parted only where formatting, or what is no character, asks for it.
  */
 final class LiveContent {
+    private static final Set<String> EMPTY = Set.of("tab", "ptab", "br", "cr", "noBreakHyphen", "softHyphen", "sym");
 
     private final XmlElement paragraph;
     private final List<LiveAtom> atoms = new ArrayList<>();
@@ -223,7 +224,11 @@ final class LiveContent {
         LiveAtom atom = atoms.remove(index);
         for (XmlElement element : atom.mark) {
             XmlElement run = runOf(element);
-            element.remove();
+            if (EMPTY.contains(element.name())) {
+                Unread.takeAway(element);
+            } else {
+                element.remove();
+            }
             if (run != null && run.elements().stream().allMatch(child -> child.is(Ns.W, "rPr"))) {
                 run.remove();
             }

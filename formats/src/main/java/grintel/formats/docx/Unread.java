@@ -30,15 +30,15 @@ final class Unread {
     }
 
     /**
-     * Takes away an element that says how something looks, and has no text of its own.
+     * Takes away an element that by its kind has no text of its own, as what says how something looks.
      *
      * @throws EditRefusedException when it holds some all the same
      */
-    static void takeAway(XmlElement property) {
-        if (!property.text().isBlank()) {
-            throw new EditRefusedException("A property holds text that is not understood.");
+    static void takeAway(XmlElement empty) {
+        if (!empty.text().isBlank()) {
+            throw new EditRefusedException("Text stands in a place that is not understood.");
         }
-        property.remove();
+        empty.remove();
     }
 
     private static boolean holdsOther(XmlElement element, Set<XmlElement> read) {

@@ -24,6 +24,7 @@ class UnreadTest {
             strings = {
                 "<w:p><w:p><w:t>Marit Solvane</w:t></w:p></w:p>",
                 "<w:p><w:pPr><w:t>Marit Solvane</w:t></w:pPr></w:p>",
+                "<w:p><w:r><w:tab><w:t>Marit Solvane</w:t></w:tab></w:r><w:r><w:t>Bells.</w:t></w:r></w:p>",
                 "<w:p><w:drawing><w:t>Marit Solvane</w:t></w:drawing></w:p>",
                 "<w:p><w:r><w:t>    </w:t><w:tc><w:p><w:r><w:t>Marit Solvane</w:t></w:r></w:p></w:tc></w:r></w:p>",
                 "<w:p><w:r><w:rPr><w:color w:val='C00000'><w:r><w:t>Marit Solvane</w:t></w:r></w:color></w:rPr>"
