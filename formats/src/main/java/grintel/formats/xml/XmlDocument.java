@@ -22,6 +22,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import org.codehaus.stax2.LocationInfo;
+import org.codehaus.stax2.XMLInputFactory2;
 import org.codehaus.stax2.XMLStreamReader2;
 import org.jspecify.annotations.Nullable;
 
@@ -86,6 +87,8 @@ public final class XmlDocument {
 
     private static WstxInputFactory factory() {
         WstxInputFactory factory = new WstxInputFactory();
+        // What is wrong is told where it is read, and not by an exception of another kind later.
+        factory.setProperty(XMLInputFactory2.P_LAZY_PARSING, false);
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_COALESCING, false);

@@ -1,11 +1,15 @@
 package grintel.formats.xml;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import grintel.formats.UnreadableFileException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class XmlDocumentTest {
     private static final String SOURCE =
@@ -54,5 +58,25 @@ class XmlDocumentTest {
     void textIsReadWithReferencesAndSectionsResolved() {
         assertThat(parse().root().child("c").text()).isEqualTo("text < more raw ");
         assertThat(parse().root().attribute("x")).isEqualTo("a&b");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "<a>a &e nd</a>",
+                "<a>a &nothing; b</a>",
+                "<a>a &#0; b</a>",
+                "<a><![CDATA[not closed</a>",
+                "<a><!-- not -- well --></a>",
+                "<a b='&e '/>",
+                "<a>",
+                "<a></b>",
+                "a",
+            })
+    void whatIsWrongIsToldAsThePartsOwnFault(String source) {
+        assertThatThrownBy(
+                        () -> XmlDocument.parse("word/document.xml", source.getBytes(StandardCharsets.UTF_8), Map.of()))
+                .isInstanceOf(UnreadableFileException.class)
+                .hasMessageContaining("word/document.xml");
     }
 }
