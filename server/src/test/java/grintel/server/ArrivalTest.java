@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -30,12 +29,6 @@ class ArrivalTest {
 
     @LocalServerPort
     private int port;
-
-    private Visitor person() {
-        Visitor person = new Visitor(port);
-        person.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
-        return person;
-    }
 
     /** Sends the head of a request and one byte of its body. */
     private Socket slow(String type) throws IOException {
@@ -53,7 +46,8 @@ class ArrivalTest {
             for (int i = 0; i < 300; i++) {
                 senders.add(slow(i % 3 == 0 ? "application/x-www-form-urlencoded" : "application/json"));
             }
-            assertThat(person().bring(UntidyEssay.write(), FACTS)).startsWith("/api/papers/");
+            assertThat(Visitor.withAccount(port).bring(UntidyEssay.write(), FACTS))
+                    .startsWith("/api/papers/");
             InputStream answer = senders.get(0).getInputStream();
             assertThat(new String(answer.readAllBytes(), StandardCharsets.UTF_8))
                     .startsWith("HTTP/1.1 408")
@@ -67,7 +61,7 @@ class ArrivalTest {
 
     @Test
     void aFileThatIsTooLargeIsToldSoWhetherOrNotItsSizeIsSaid() {
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         byte[] large = new byte[2 << 20];
         for (Answer answer :
                 List.of(marit.upload("/api/papers", large, FACTS), marit.stream("/api/papers", large, FACTS))) {
@@ -83,7 +77,7 @@ class ArrivalTest {
                         .upload("/api/papers", UntidyEssay.write(), FACTS)
                         .status())
                 .isEqualTo(401);
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         assertThat(marit.upload("/api/papers", new byte[0], FACTS).status()).isEqualTo(400);
         assertThat(filesOnTheDisk()).isSubsetOf(before);
     }
@@ -91,7 +85,7 @@ class ArrivalTest {
     @Test
     void nothingStaysOnTheDiskOfWhatCameInOrWentOut() throws IOException {
         Set<String> before = filesOnTheDisk();
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         String paper = marit.bring(UntidyEssay.write(), FACTS);
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
         assertThat(marit.ready(paper + "/proofs/1/pdf").text()).startsWith("%PDF");
@@ -109,8 +103,8 @@ class ArrivalTest {
 
     @Test
     void aNameTooLongToKeepIsCalledThat() {
-        Answer refused = person().upload(
-                        "/api/papers", UntidyEssay.write(), Map.of("guide", "mla-9", "fileName", "n".repeat(201)));
+        Answer refused = Visitor.withAccount(port)
+                .upload("/api/papers", UntidyEssay.write(), Map.of("guide", "mla-9", "fileName", "n".repeat(201)));
         assertThat(refused.status()).isEqualTo(400);
         assertThat(refused.json().get("detail").stringValue()).contains("name of the file is longer than 200");
     }

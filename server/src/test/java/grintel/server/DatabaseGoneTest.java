@@ -7,7 +7,6 @@ import grintel.server.Visitor.Answer;
 import java.io.IOException;
 import java.net.URI;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -28,8 +27,7 @@ class DatabaseGoneTest {
                                 "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + relay.port()
                                         + database.getPath())) {
             int port = server.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
-            Visitor marit = new Visitor(port);
-            marit.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
+            Visitor marit = Visitor.withAccount(port);
             String paper = marit.bring(UntidyEssay.write(), FACTS);
             int revision = marit.revision(paper);
 

@@ -30,12 +30,6 @@ class DoorTest {
         assertThat(answer.text()).doesNotContain("Exception").doesNotContain("\tat ");
     }
 
-    private Visitor person() {
-        Visitor person = new Visitor(port);
-        person.signUp(UUID.randomUUID() + "@brackwater.example", PASSWORD);
-        return person;
-    }
-
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -63,7 +57,7 @@ class DoorTest {
         String megabyte = "x".repeat(1 << 20);
         isRefused(new Visitor(port).post("/api/session", Visitor.credentials("m@brackwater.example", megabyte)), 413);
         isRefused(new Visitor(port).post("/api/session", "[".repeat(10_000) + "]".repeat(10_000)), 400);
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         String change = "{\"current\":\"" + PASSWORD + "\",\"next\":null}";
         isRefused(marit.send("PUT", "/api/account/password", change), 400);
         isRefused(marit.post("/api/account/closing", "{\"password\":null}"), 400);
@@ -71,7 +65,7 @@ class DoorTest {
 
     @Test
     void idsThatAreNoneAndChangesOfTheWrongShapeAreRefused() {
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         isRefused(marit.get("/api/papers/none"), 400);
         isRefused(marit.get("/api/work/none"), 400);
         isRefused(marit.get("/api/work/" + UUID.randomUUID()), 404);
@@ -96,7 +90,7 @@ class DoorTest {
         assertThat(looker.get("/api/papers").status()).isEqualTo(401);
         assertThat(looker.get("/").status()).isIn(200, 404);
         assertThat(sessions()).isEqualTo(before);
-        person();
+        Visitor.withAccount(port);
         assertThat(sessions()).isEqualTo(before + 1);
     }
 
@@ -109,7 +103,7 @@ class DoorTest {
     /** All connections of the pool are cut, as when the database is started anew. */
     @Test
     void theServerGoesOnWhenTheDatabaseComesBack() {
-        Visitor marit = person();
+        Visitor marit = Visitor.withAccount(port);
         database.sql("""
                 select count(pg_terminate_backend(pid)) from pg_stat_activity
                 where datname = current_database() and pid <> pg_backend_pid()""").query(Integer.class).single();

@@ -6,7 +6,6 @@ import grintel.formats.demo.UntidyEssay;
 import grintel.formats.demo.UntidyStudy;
 import grintel.server.Visitor.Answer;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -21,8 +20,7 @@ class StorageTest {
 
     @Test
     void whatDoesNotFitAnyMoreIsRefusedAndNothingIsLost() {
-        Visitor marit = new Visitor(port);
-        marit.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
+        Visitor marit = Visitor.withAccount(port);
         String paper = marit.bring(UntidyEssay.write(), FACTS);
         Answer refused = marit.finish(marit.upload("/api/papers", UntidyStudy.write(), FACTS));
         assertThat(refused.status()).isEqualTo(409);

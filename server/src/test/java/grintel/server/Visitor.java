@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -43,6 +44,13 @@ final class Visitor {
         this.cookies = cookies;
         this.client = HttpClient.newBuilder().cookieHandler(cookies).build();
         this.base = "http://127.0.0.1:" + port;
+    }
+
+    /** Somebody with a new account, signed in to it. */
+    static Visitor withAccount(int port) {
+        Visitor visitor = new Visitor(port);
+        visitor.signUp(UUID.randomUUID() + "@brackwater.example", "a long enough word");
+        return visitor;
     }
 
     /** The same person at the same browser, asking another instance. */

@@ -4,6 +4,7 @@ import grintel.server.problem.Problem;
 import grintel.server.security.SecurityLog;
 import grintel.server.support.Sha256;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -67,15 +68,14 @@ class SignInLimits {
 
     /** The first limit that is passed ends it: what comes after is not even counted. */
     private Try count(String machine, Limit... limits) {
-        for (Limit limit : limits) {
-            int count = transaction.execute(status -> {
-                tries.forgetOld(WINDOW_SECONDS);
-                return tries.count(limit.digest(), WINDOW_SECONDS);
-            });
-            if (count > limit.most) {
-                log.machine(SecurityLog.Event.TOO_MANY_TRIES, machine);
-                throw Problem.tooMany("There were too many tries. Wait ten minutes, then try again.");
-            }
+        boolean tooMany = transaction.execute(status -> {
+            tries.forgetOld(WINDOW_SECONDS);
+            return Arrays.stream(limits).anyMatch(limit -> tries.count(limit.digest(), WINDOW_SECONDS) > limit.most);
+        });
+        if (tooMany) {
+            // Thrown only now, for what was counted stays counted.
+            log.machine(SecurityLog.Event.TOO_MANY_TRIES, machine);
+            throw Problem.tooMany("There were too many tries. Wait ten minutes, then try again.");
         }
         return new Try(List.of(limits));
     }

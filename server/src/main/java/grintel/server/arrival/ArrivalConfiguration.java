@@ -1,11 +1,11 @@
 package grintel.server.arrival;
 
+import grintel.server.problem.ProblemWriter;
 import jakarta.servlet.DispatcherType;
 import java.util.EnumSet;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Sets the filter after that of sessions, whom it asks who is sending, and before those that judge a whole request. */
 @Configuration(proxyBeanMethods = false)
@@ -14,9 +14,9 @@ class ArrivalConfiguration {
     private static final int BEFORE_SECURITY = -150;
 
     @Bean
-    FilterRegistrationBean<ArrivalFilter> arrivalFilter(ArrivalProperties bounds, JsonMapper json) {
+    FilterRegistrationBean<ArrivalFilter> arrivalFilter(ArrivalProperties bounds, ProblemWriter writer) {
         FilterRegistrationBean<ArrivalFilter> registration =
-                new FilterRegistrationBean<>(new ArrivalFilter(bounds, json));
+                new FilterRegistrationBean<>(new ArrivalFilter(bounds, writer));
         registration.setOrder(BEFORE_SECURITY);
         registration.setDispatcherTypes(EnumSet.of(DispatcherType.REQUEST, DispatcherType.ASYNC));
         registration.setAsyncSupported(true);

@@ -1,6 +1,7 @@
 package grintel.server.arrival;
 
 import grintel.server.problem.Problem;
+import grintel.server.problem.ProblemWriter;
 import grintel.server.problem.Problems;
 import grintel.server.security.Sessions;
 import jakarta.servlet.AsyncContext;
@@ -27,7 +28,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Lets a request go on only when its body is there. While it arrives no thread waits for it, so that slow senders keep
@@ -41,13 +41,13 @@ final class ArrivalFilter implements Filter {
     private static final long MOST_DROPPED = 64L << 20;
 
     private final ArrivalProperties bounds;
-    private final JsonMapper json;
+    private final ProblemWriter writer;
     private final AtomicInteger bodies = new AtomicInteger();
     private final AtomicLong bytesOfFiles = new AtomicLong();
 
-    ArrivalFilter(ArrivalProperties bounds, JsonMapper json) {
+    ArrivalFilter(ArrivalProperties bounds, ProblemWriter writer) {
         this.bounds = bounds;
-        this.json = json;
+        this.writer = writer;
     }
 
     @Override
@@ -73,18 +73,12 @@ final class ArrivalFilter implements Filter {
             throws IOException, ServletException {
         Problem refusal = arrived.refusal();
         if (refusal != null) {
-            answer(response, refusal);
+            writer.write(refusal, response);
             return;
         }
         try (InputStream body = arrived.open()) {
             chain.doFilter(new ArrivedRequest(request, body), response);
         }
-    }
-
-    private void answer(HttpServletResponse response, Problem problem) throws IOException {
-        response.setStatus(problem.detail().getStatus());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream().write(json.writeValueAsBytes(problem.detail()));
     }
 
     private static boolean isFile(HttpServletRequest request) {
@@ -124,8 +118,9 @@ final class ArrivalFilter implements Filter {
             this.response = response;
             this.arrival = arrival;
             this.in = request.getInputStream();
-            this.room = isFile(request) ? bounds.mostFile().toBytes() : 0;
-            this.within = isFile(request) ? bounds.fileWithin() : bounds.otherWithin();
+            boolean file = isFile(request);
+            this.room = file ? bounds.mostFile().toBytes() : 0;
+            this.within = file ? bounds.fileWithin() : bounds.otherWithin();
         }
 
         void begin() {
@@ -188,7 +183,7 @@ final class ArrivalFilter implements Filter {
             try {
                 // What may still come is not waited for.
                 response.setHeader(HttpHeaders.CONNECTION, "close");
-                answer(response, problem);
+                writer.write(problem, response);
             } catch (IOException e) {
                 LOG.debug("Nobody hears that a body did not arrive", e);
             }

@@ -7,19 +7,17 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Around all other filters: what goes wrong in them, as when sessions cannot be looked up, is told as any problem is. */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class ProblemFilter extends OncePerRequestFilter {
-    private final JsonMapper json;
+    private final ProblemWriter writer;
 
-    ProblemFilter(JsonMapper json) {
-        this.json = json;
+    ProblemFilter(ProblemWriter writer) {
+        this.writer = writer;
     }
 
     @Override
@@ -38,10 +36,7 @@ class ProblemFilter extends OncePerRequestFilter {
             }
             Problem problem = Problems.of(e instanceof ServletException && e.getCause() != null ? e.getCause() : e);
             response.resetBuffer();
-            problem.headers().forEach(response::setHeader);
-            response.setStatus(problem.detail().getStatus());
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream().write(json.writeValueAsBytes(problem.detail()));
+            writer.write(problem, response);
         }
     }
 }

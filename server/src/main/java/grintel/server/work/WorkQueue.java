@@ -108,15 +108,15 @@ public class WorkQueue {
         long end = System.nanoTime() + PATIENCE_MILLIS * 1_000_000;
         while (true) {
             long heard = bell.rings();
-            WorkStatus status = find(account, id);
-            if (status.isDone() || System.nanoTime() - end > 0) {
-                return status;
+            Work work = unfailed(account, id);
+            if (work.result() != null || System.nanoTime() - end > 0) {
+                return status(work);
             }
             try {
                 bell.await(heard, LOOK_AGAIN_MILLIS);
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
-                return status;
+                return status(work);
             }
         }
     }
@@ -127,11 +127,19 @@ public class WorkQueue {
      * @throws Problem what went wrong in it
      */
     public WorkStatus find(UUID account, UUID id) {
+        return status(unfailed(account, id));
+    }
+
+    private Work unfailed(UUID account, UUID id) {
         Work work = own(account, id);
         if (work.problem() != null) {
             throw json.readValue(work.problem(), Problem.Told.class).problem();
         }
-        int ahead = work.state() == Work.State.WAITING ? works.ahead(id) : 0;
+        return work;
+    }
+
+    private WorkStatus status(Work work) {
+        int ahead = work.state() == Work.State.WAITING ? works.ahead(work.id()) : 0;
         return new WorkStatus(work.id(), work.stage(), ahead, work.result());
     }
 
