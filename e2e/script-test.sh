@@ -38,6 +38,17 @@ until_healthy() {
   done
 }
 
+# Opens a visitor's desk.
+visit() {
+  local token
+  token="$(get /api/session | tr -d '\r' | sed -n 's/^[Ss]et-[Cc]ookie: grintel-token=\([^;]*\).*/\1/p')"
+  exec 3<> "/dev/tcp/127.0.0.1/$(port)"
+  printf 'POST /api/session/demo HTTP/1.0\r\nHost: 127.0.0.1\r\nCookie: grintel-token=%s\r\n' "$token" >&3
+  printf 'X-XSRF-TOKEN: %s\r\nContent-Length: 0\r\n\r\n' "$token" >&3
+  cat <&3 > /dev/null
+  exec 3>&- 3<&-
+}
+
 # database SQL: as the server asks its database.
 database() {
   local url
@@ -56,6 +67,7 @@ until_healthy
 get / | grep -qi '^cache-control: no-store' || fail 'the page is kept by browsers'
 [ "$(database "select rolsuper or rolcreatedb or rolcreaterole from pg_roles where rolname = current_user")" = f ] \
   || fail 'the user of the database may do more than it must'
+visit
 [ "$(database 'select count(*) from paper')" = 2 ] || fail 'the demo desk is not laid'
 passed 'the application starts, as a user of the database without rights over it'
 

@@ -30,8 +30,25 @@ function token(): string {
   return cookie('__Host-grintel-token') || cookie('grintel-token')
 }
 
+/** Told when an answer shows that nobody is signed in any more. */
+export const signedOut = new EventTarget()
+
+/** Addresses at which being refused is no sign of that. */
+const DOORS = ['/api/session', '/api/accounts', '/api/password-reset']
+
+function watchDoor(status: number, address: string) {
+  const { pathname } = new URL(address, window.location.origin)
+  // Without a session there is no token either, and then it is the token that is missed.
+  if ((status === 401 || status === 403) && !DOORS.some((door) => pathname.startsWith(door))) {
+    signedOut.dispatchEvent(new Event('signed-out'))
+  }
+}
+
 /** What an answer that is a refusal says. */
 export async function answerProblem(response: Response): Promise<ApiProblem> {
+  if (response.url) {
+    watchDoor(response.status, response.url)
+  }
   let message =
     response.status === 401 ? 'You are signed out. Sign in again.' : 'The server did not answer as expected.'
   let type = 'about:blank'
@@ -78,20 +95,42 @@ export function body<T>(answer: { data?: T }): T {
   return answer.data
 }
 
-/** Sends a file, and what is said of it. */
-export async function sendFile<T>(path: string, file: File, said: Record<string, string>): Promise<T> {
-  let response: Response
-  try {
-    response = await fetch(`${path}?${new URLSearchParams(said).toString()}`, {
-      method: 'POST',
-      body: file,
-      headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': token() },
-    })
-  } catch {
-    throw new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.')
-  }
-  if (!response.ok) {
-    throw await answerProblem(response)
-  }
-  return (await response.json()) as T
+/** How sending a file is watched and stopped. */
+export interface Sending {
+  /** Told how much of the file is sent, from 0 to 1. */
+  onSent?: (part: number) => void
+  signal?: AbortSignal
+}
+
+/**
+ * Sends a file, and what is said of it. A request of the older kind, since the newer one does not tell how far it has
+ * come.
+ */
+export function sendFile<T>(
+  path: string,
+  file: File,
+  said: Record<string, string>,
+  { onSent, signal }: Sending = {},
+): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest()
+    request.open('POST', `${path}?${new URLSearchParams(said).toString()}`)
+    request.setRequestHeader('Content-Type', 'application/octet-stream')
+    request.setRequestHeader('X-XSRF-TOKEN', token())
+    request.upload.onprogress = ({ loaded, total }) => onSent?.(total > 0 ? loaded / total : 0)
+    request.onload = () => {
+      const response = new Response(request.responseText, { status: request.status })
+      if (response.ok) {
+        resolve(JSON.parse(request.responseText) as T)
+      } else {
+        watchDoor(request.status, path)
+        void answerProblem(response).then(reject)
+      }
+    }
+    request.onerror = () =>
+      reject(new ApiProblem(0, 'The file could not be sent. Nothing was lost; try again in a moment.'))
+    request.onabort = () => reject(new ApiProblem(0, 'The sending was stopped. Nothing was kept.'))
+    signal?.addEventListener('abort', () => request.abort())
+    request.send(file)
+  })
 }

@@ -1,11 +1,17 @@
 import { answerProblem } from './client'
 import { finish, type OnWork, type Work } from './work'
 
+/** A file that was handed to the browser. */
+export interface Downloaded {
+  name: string
+  bytes: number
+}
+
 /**
  * Fetches a file, waiting for the work that makes it, and hands it to the browser to keep; a refusal comes as words and
  * not as a page.
  */
-export async function download(path: string, onWork: OnWork): Promise<void> {
+export async function download(path: string, onWork: OnWork): Promise<Downloaded> {
   let response = await fetch(path)
   while (response.status === 202) {
     await finish((await response.json()) as Work, onWork)
@@ -14,13 +20,15 @@ export async function download(path: string, onWork: OnWork): Promise<void> {
   if (!response.ok) {
     throw await answerProblem(response)
   }
-  const address = URL.createObjectURL(await response.blob())
+  const blob = await response.blob()
+  const address = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = address
   link.download = nameIn(response.headers.get('Content-Disposition') ?? '')
   link.click()
   // The browser reads the file after the click; the address must outlive it by a little.
   setTimeout(() => URL.revokeObjectURL(address), 60_000)
+  return { name: link.download, bytes: blob.size }
 }
 
 /** The name of a file as its head gives it (RFC 6266, the extended form). */

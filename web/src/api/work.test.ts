@@ -3,7 +3,7 @@ import { ApiProblem, wasChangedElsewhere } from './client'
 import { examined, finish, stop, type Work } from './work'
 
 const underway: Work = { id: 'w', finished: false, stage: 'Reading the file', ahead: 0 }
-const done: Work = { id: 'w', finished: true, stage: 'Measuring', ahead: 0, done: ['Left margin'] }
+const done: Work = { id: 'w', finished: true, stage: 'Measuring', ahead: 0, changed: ['1 section'] }
 
 let asked: string[]
 let answers: (() => Response)[]
@@ -24,7 +24,7 @@ describe('work that takes longer', () => {
     answers = [() => Response.json({ ...underway, stage: 'Measuring' })]
     const stages: string[] = []
     const result = await finish(underway, (work) => stages.push(work.stage))
-    expect(result.done).toEqual(['Left margin'])
+    expect(result.changed).toEqual(['1 section'])
     expect(stages).toEqual(['Reading the file', 'Measuring'])
     expect(asked).toEqual(['GET /api/work/w', 'GET /api/work/w'])
   })

@@ -2,27 +2,34 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { Bring } from '../bring/Bring'
 import { Papers } from '../papers/Papers'
 import { ProofView } from '../proof/ProofView'
-import { AccountPage } from '../session/AccountPage'
+import { NewPassword } from '../session/NewPassword'
+import { SettingsPage } from '../session/SettingsPage'
 import { SignIn } from '../session/SignIn'
+import { SignInAgain } from '../session/SignInAgain'
 import { useSession } from '../session/useSession'
 import { Notice } from '../ui/Notice'
 import { Frame } from './Frame'
+import { NotFound } from './NotFound'
 
-/** The application: one page for each address, none of them without a person signed in. */
+/** The application: one page for each address, none but the door without a person signed in. */
 export function App() {
   const session = useSession()
+  if (window.location.pathname === '/new-password') {
+    return <NewPassword />
+  }
   if (session.isPending) {
     return <p className="p-8 text-soft">Opening…</p>
   }
   if (session.isError) {
     return (
-      <div className="p-8">
-        <Notice message={session.error.message} />
-      </div>
+      <main className="p-8">
+        <Notice message={session.error.message} onAgain={() => void session.refetch()} />
+      </main>
     )
   }
-  if (!session.data.person) {
-    return <SignIn demoOffered={session.data.demoOffered} />
+  const { person, demoOffered, resetOffered } = session.data
+  if (!person) {
+    return <SignIn demoOffered={demoOffered} resetOffered={resetOffered} />
   }
   return (
     <BrowserRouter>
@@ -31,10 +38,12 @@ export function App() {
         <Route element={<Frame />}>
           <Route path="/papers" element={<Papers />} />
           <Route path="/bring" element={<Bring />} />
-          <Route path="/account" element={<AccountPage />} />
+          <Route path="/settings" element={<SettingsPage />} />
+          <Route path="/" element={<Navigate to="/papers" replace />} />
+          <Route path="*" element={<NotFound />} />
         </Route>
-        <Route path="*" element={<Navigate to="/papers" replace />} />
       </Routes>
+      <SignInAgain person={person} />
     </BrowserRouter>
   )
 }

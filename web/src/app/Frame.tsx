@@ -11,23 +11,31 @@ export function Frame() {
   const signOut = useSignOut()
   return (
     <div className="flex min-h-full flex-col">
-      <header className="flex h-[52px] items-center gap-8 border-b border-rule px-4">
+      <header className="flex min-h-[52px] flex-wrap items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-1.5">
         <Link to="/papers" aria-label="Grintel, your papers">
           <Wordmark />
         </Link>
-        <nav className="flex gap-6" aria-label="Main">
+        <nav className="flex gap-6 max-sm:order-last max-sm:w-full" aria-label="Main">
           <NavLink to="/papers" className={link}>
             Papers
           </NavLink>
           <NavLink to="/bring" className={link}>
             Bring a paper
           </NavLink>
-        </nav>
-        <div className="ml-auto flex items-center gap-5">
-          <NavLink to="/account" className={link}>
-            {person?.demo ? 'Demo desk' : person?.email}
+          <NavLink to="/settings" className={link}>
+            Settings
           </NavLink>
-          <button type="button" className="btn btn-quiet" onClick={() => signOut.mutate()}>
+        </nav>
+        <div className="ml-auto flex min-w-0 items-center gap-5">
+          <span className="truncate text-sm text-soft max-sm:hidden" title={person?.email}>
+            {person?.demo ? 'A visitor’s desk' : person?.email}
+          </span>
+          <button
+            type="button"
+            className="btn btn-quiet"
+            disabled={signOut.isPending}
+            onClick={() => signOut.mutate()}
+          >
             Sign out
           </button>
         </div>

@@ -4,10 +4,13 @@ import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
 import { TextField } from '../ui/TextField'
 import { Underway } from '../ui/Underway'
+import { useTitle } from '../ui/useTitle'
 import { DropZone } from './DropZone'
 import { GuideChoice } from './GuideChoice'
+import { SendingNote } from './SendingNote'
 import { Understood } from './Understood'
 import { useGuides, useKeep, useUnderstanding } from './useBring'
+import { useSending } from './useSending'
 
 /** What the header of a guide needs of the facts. */
 const needed = (words: string | undefined) =>
@@ -26,13 +29,16 @@ export function Bring() {
   const [surname, setSurname] = useState('')
   const [shortTitle, setShortTitle] = useState('')
   const [work, setWork] = useState<Work | null>(null)
-  const reading = useUnderstanding(setWork)
-  const keeping = useKeep(setWork)
+  const { part, sending, begin, stop } = useSending()
+  const reading = useUnderstanding(setWork, sending)
+  const keeping = useKeep(setWork, sending)
+  useTitle('Bring a paper')
 
   const choose = (chosen: File) => {
     setFile(chosen)
     keeping.reset()
     setWork(null)
+    begin()
     reading.mutate(
       { file: chosen, guide },
       {
@@ -43,14 +49,25 @@ export function Bring() {
       },
     )
   }
-  const submit = (event: SubmitEvent) => {
-    event.preventDefault()
+  const keep = () => {
     if (file && reading.isSuccess) {
       setWork(null)
+      begin()
       keeping.mutate(
         { file, guide, surname, shortTitle },
         { onSuccess: (id) => void navigate(`/papers/${id}`) },
       )
+    }
+  }
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    keep()
+  }
+  const again = () => {
+    if (keeping.error) {
+      keep()
+    } else if (file) {
+      choose(file)
     }
   }
   const problem = reading.error ?? keeping.error
@@ -58,18 +75,14 @@ export function Bring() {
   const chosen = guides.data?.find((each) => each.id === guide)
 
   return (
-    <main className="mx-auto w-full max-w-[1120px] p-8">
+    <main className="mx-auto w-full max-w-[1120px] p-8 max-sm:p-4">
       <h1 className="mb-5 text-3xl">Bring a paper</h1>
       <form onSubmit={submit} className="grid gap-8 lg:grid-cols-[1fr_400px] lg:grid-rows-[auto_1fr]">
         <div className="flex flex-col gap-6">
           <DropZone file={file} onFile={choose} />
           {busy && work && <Underway work={work} />}
-          {busy && !work && (
-            <p role="status" className="text-soft">
-              Sending the file…
-            </p>
-          )}
-          {problem && <Notice message={problem.message} />}
+          {busy && !work && <SendingNote part={part} onStop={stop} />}
+          {problem && <Notice message={problem.message} onAgain={again} />}
           {reading.data && file && <Understood understood={reading.data} />}
         </div>
         <div className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
@@ -82,7 +95,7 @@ export function Bring() {
               Read off the paper. Correct them if they are wrong; the header needs{' '}
               {needed(chosen?.headerWords)}.
             </p>
-            <div className="flex gap-4">
+            <div className="flex gap-4 max-sm:flex-col">
               <TextField label="Surname" maxLength={200} value={surname} onText={setSurname} />
               <TextField label="Short title" maxLength={200} value={shortTitle} onText={setShortTitle} />
             </div>

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { api, body, type Schemas, sendFile } from '../api/client'
+import { api, body, type Schemas, sendFile, type Sending } from '../api/client'
 import { finish, type OnWork, type Work } from '../api/work'
 
 export type Understanding = Schemas['Understanding']
@@ -16,13 +16,13 @@ export function useGuides() {
 }
 
 /** Reads a file on the server without keeping it. */
-export function useUnderstanding(onWork: OnWork) {
+export function useUnderstanding(onWork: OnWork, sending: Sending) {
   return useMutation({
     mutationFn: async ({ file, guide }: { file: File; guide: string }): Promise<Understanding> => {
       if (file.size > LARGEST) {
         throw new Error('The file is larger than 25 MB. Make its pictures smaller and save it again.')
       }
-      const work = await finish(await sendFile<Work>('/api/understanding', file, { guide }), onWork)
+      const work = await finish(await sendFile<Work>('/api/understanding', file, { guide }, sending), onWork)
       if (!work.understanding) {
         throw new Error('The file was not read. Bring it again.')
       }
@@ -39,12 +39,12 @@ interface Paper {
 }
 
 /** Keeps a paper and answers with its id. */
-export function useKeep(onWork: OnWork) {
+export function useKeep(onWork: OnWork, sending: Sending) {
   const client = useQueryClient()
   return useMutation({
     mutationFn: async ({ file, ...said }: Paper): Promise<string> => {
       const work = await finish(
-        await sendFile<Work>('/api/papers', file, { fileName: file.name, ...said }),
+        await sendFile<Work>('/api/papers', file, { fileName: file.name, ...said }, sending),
         onWork,
       )
       if (!work.paper) {

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import { Link } from 'react-router'
 
 const STEPS = [
@@ -8,19 +9,23 @@ const STEPS = [
 ] as const
 
 /** What the list of papers shows before there is any: how the work goes, and where it starts. */
-export function EmptyDesk() {
+export function EmptyDesk({ children }: { children?: ReactNode }) {
   return (
     <main className="mx-auto w-full max-w-[760px] p-8 pt-16">
+      {children}
       <h1 className="text-3xl">The desk is clear</h1>
       <p className="mt-2 text-soft">
         Bring a paper and it will lie here, with all its proofs, until you delete it.
       </p>
       <ol className="mt-8 border-t border-base-content">
         {STEPS.map(([name, text], index) => (
-          <li key={name} className="grid grid-cols-[2rem_7rem_1fr] border-b border-rule py-3">
+          <li
+            key={name}
+            className="grid grid-cols-[2rem_7rem_1fr] max-sm:grid-cols-[2rem_1fr] border-b border-rule py-3"
+          >
             <span className="text-soft">{index + 1}</span>
             <span className="font-bold">{name}</span>
-            <span>{text}</span>
+            <span className="max-sm:col-start-2">{text}</span>
           </li>
         ))}
       </ol>

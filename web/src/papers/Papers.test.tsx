@@ -38,11 +38,14 @@ it('the list says how much room is taken', async () => {
   expect(screen.getByText(/take up 40 kB of 1 GB/)).toBeTruthy()
 })
 
-it('deleting names the state that was looked at', async () => {
+it('deleting names the state that was looked at, and can be taken back', async () => {
   fireEvent.click(await screen.findByText('Delete', { selector: 'li button' }))
-  fireEvent.click(screen.getByText('Delete', { selector: 'dialog button' }))
   await waitFor(() => expect(sent).toContain('DELETE /api/papers/0c5d?revision=3'))
-  await waitFor(() => expect(screen.queryByText('Delete this paper?')).toBeNull())
+  const back = await screen.findByText('Take it back')
+  expect(document.activeElement).toBe(back)
+  fireEvent.click(back)
+  await waitFor(() => expect(sent).toContain('POST /api/papers/0c5d/taking-back'))
+  await waitFor(() => expect(screen.queryByText('Take it back')).toBeNull())
 })
 
 it('a paper that was changed meanwhile is not deleted, and the list is fetched anew', async () => {
@@ -52,7 +55,19 @@ it('a paper that was changed meanwhile is not deleted, and the list is fetched a
       { status: 409 },
     )
   fireEvent.click(await screen.findByText('Delete', { selector: 'li button' }))
-  fireEvent.click(screen.getByText('Delete', { selector: 'dialog button' }))
   expect(await screen.findByText('The paper was changed in another window.')).toBeTruthy()
   await waitFor(() => expect(sent.filter((each) => each === 'GET /api/papers')).toHaveLength(2))
+})
+
+it('a paper is renamed in the list', async () => {
+  fireEvent.click(await screen.findByText('Rename', { selector: 'li button' }))
+  fireEvent.change(screen.getByLabelText(/Name in your list/), { target: { value: 'Lamps, second try' } })
+  fireEvent.click(screen.getByText('Rename', { selector: 'dialog button' }))
+  await waitFor(() => expect(sent).toContain('PUT /api/papers/0c5d/title'))
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
+})
+
+it('says when no paper holds the words looked for', async () => {
+  fireEvent.change(await screen.findByPlaceholderText('Find a paper'), { target: { value: 'heron' } })
+  expect(screen.getByText('No paper holds these words.')).toBeTruthy()
 })

@@ -1,45 +1,128 @@
-import { useState } from 'react'
+import { type SubmitEvent, useState } from 'react'
 import { Link } from 'react-router'
 import { Dialog } from '../ui/Dialog'
 import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
+import { useTitle } from '../ui/useTitle'
 import { EmptyDesk } from './EmptyDesk'
 import { PaperRow } from './PaperRow'
+import { shelf, type ShelfSorting, SORTINGS } from './shelf'
 import { size } from './size'
-import { type PaperSummary, useDeletePaper, usePapers } from './usePapers'
+import { type PaperSummary, usePaperCommands, usePapers } from './usePapers'
 
-/** All papers of a person, the one touched last first. */
+/** All papers of a person. */
 export function Papers() {
   const papers = usePapers()
-  const [leaving, setLeaving] = useState<PaperSummary | null>(null)
+  const commands = usePaperCommands()
+  const [words, setWords] = useState('')
+  const [sorting, setSorting] = useState<ShelfSorting>('touched')
+  const [renaming, setRenaming] = useState<PaperSummary | null>(null)
+  useTitle('Papers')
   if (papers.isPending) {
     return <p className="p-8 text-soft">Fetching your papers…</p>
   }
   if (papers.isError) {
     return (
       <main className="p-8">
-        <Notice message={papers.error.message} />
+        <Notice message={papers.error.message} onAgain={() => void papers.refetch()} />
       </main>
     )
   }
+  const gone = commands.remove.data
+  const problem = commands.remove.error ?? commands.takeBack.error
+  const deleted = gone && (
+    <Deleted
+      paper={gone}
+      busy={commands.takeBack.isPending}
+      onTakeBack={() => commands.takeBack.mutate(gone)}
+    />
+  )
   if (papers.data.papers.length === 0) {
-    return <EmptyDesk />
+    return <EmptyDesk>{deleted}</EmptyDesk>
   }
+  const shown = shelf(papers.data.papers, words, sorting)
   return (
-    <main className="mx-auto w-full max-w-[1120px] p-8">
-      <div className="mb-5 flex items-baseline justify-between">
+    <main className="mx-auto w-full max-w-[1120px] p-8 max-sm:p-4">
+      <div className="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3">
         <h1 className="text-3xl">Papers</h1>
+        <label className="ml-auto flex items-center gap-2 text-sm">
+          <span className="sr-only">Find among your papers</span>
+          <input
+            type="search"
+            className="input w-52"
+            placeholder="Find a paper"
+            value={words}
+            onChange={(event) => setWords(event.target.value)}
+          />
+        </label>
+        <label className="flex items-center gap-2 text-sm">
+          <span className="sr-only">Order of the papers</span>
+          <select
+            className="select w-40"
+            value={sorting}
+            onChange={(event) => setSorting(event.target.value as ShelfSorting)}
+          >
+            {Object.entries(SORTINGS).map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
         <Link to="/bring" className="btn btn-primary">
           Bring a paper
         </Link>
       </div>
+      {deleted}
+      {problem && <Notice message={problem.message} onClose={() => commands.remove.reset()} />}
       <ul className="border-t border-base-content">
-        {papers.data.papers.map((paper) => (
-          <PaperRow key={paper.id} paper={paper} onDelete={() => setLeaving(paper)} />
+        {shown.map((paper) => (
+          <PaperRow
+            key={paper.id}
+            paper={paper}
+            onRename={() => setRenaming(paper)}
+            onDelete={() => commands.remove.mutate(paper)}
+          />
         ))}
       </ul>
+      {shown.length === 0 && <p className="py-6 text-soft">No paper holds these words.</p>}
       <Room bytes={papers.data.bytes} most={papers.data.mostBytes} />
-      {leaving && <DeleteDialog paper={leaving} onClose={() => setLeaving(null)} />}
+      {renaming && (
+        <RenameDialog
+          paper={renaming}
+          problem={commands.rename.error}
+          busy={commands.rename.isPending}
+          onRename={(title) =>
+            commands.rename.mutate({ paper: renaming, title }, { onSuccess: () => setRenaming(null) })
+          }
+          onClose={() => setRenaming(null)}
+        />
+      )}
     </main>
+  )
+}
+
+/** A paper that was deleted, and the way back. */
+function Deleted({
+  paper,
+  busy,
+  onTakeBack,
+}: {
+  paper: PaperSummary
+  busy: boolean
+  onTakeBack: () => void
+}) {
+  return (
+    <div className="mb-4 flex items-start gap-4 border-y border-base-content py-2">
+      <p role="status" className="min-w-0 flex-1 [overflow-wrap:anywhere]">
+        “{paper.title}” is deleted with all its proofs. For ten minutes it can be taken back.
+      </p>
+      {/* The button that was pressed is gone with its row. */}
+      {/* eslint-disable-next-line jsx-a11y/no-autofocus */}
+      <button type="button" autoFocus className="pencil-link" disabled={busy} onClick={onTakeBack}>
+        Take it back
+      </button>
+    </div>
   )
 }
 
@@ -52,28 +135,45 @@ function Room({ bytes, most }: { bytes: number; most: number }) {
   )
 }
 
-function DeleteDialog({ paper, onClose }: { paper: PaperSummary; onClose: () => void }) {
-  const remove = useDeletePaper()
+function RenameDialog({
+  paper,
+  problem,
+  busy,
+  onRename,
+  onClose,
+}: {
+  paper: PaperSummary
+  problem: Error | null
+  busy: boolean
+  onRename: (title: string) => void
+  onClose: () => void
+}) {
+  const [title, setTitle] = useState(paper.title)
+  const submit = (event: SubmitEvent) => {
+    event.preventDefault()
+    onRename(title.trim())
+  }
   return (
-    <Dialog title="Delete this paper?" onClose={onClose}>
-      <p className="mb-4">
-        “{paper.title}” goes with all its proofs. The file on your own machine stays where it is. This cannot
-        be undone.
-      </p>
-      {remove.error && <Notice message={remove.error.message} />}
-      <div className="mt-4 flex justify-end gap-3">
-        <button type="button" className="btn btn-quiet" onClick={onClose}>
-          Keep it
-        </button>
-        <button
-          type="button"
-          className="btn btn-grave"
-          disabled={remove.isPending}
-          onClick={() => remove.mutate(paper, { onSuccess: onClose })}
-        >
-          Delete
-        </button>
-      </div>
+    <Dialog title="Rename this paper" onClose={onClose}>
+      <form onSubmit={submit} className="flex flex-col gap-4">
+        <TextField
+          label="Name in your list"
+          hint="The title in the paper and the name of its file stay as they are."
+          required
+          maxLength={300}
+          value={title}
+          onText={setTitle}
+        />
+        {problem && <Notice message={problem.message} />}
+        <div className="flex justify-end gap-3">
+          <button type="button" className="btn btn-quiet" onClick={onClose}>
+            Keep the old one
+          </button>
+          <button type="submit" className="btn btn-primary" disabled={busy || title.trim() === ''}>
+            Rename
+          </button>
+        </div>
+      </form>
     </Dialog>
   )
 }

@@ -10,6 +10,7 @@ export function summaryOf(more: Partial<PaperSummary> = {}): PaperSummary {
     guide: 'MLA 9',
     pages: 6,
     words: 1586,
+    createdAt: '2026-10-09T18:00:00Z',
     changedAt: '2026-10-09T18:00:00Z',
     stations: [],
     ...more,

@@ -2,27 +2,33 @@ import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ConsentDialog } from './ConsentDialog'
 import { finding, modalDialogs, place } from './fixtures'
+import type { Change } from './useProof'
 
 beforeEach(modalDialogs)
 afterEach(cleanup)
 
-const words = finding('running-head.text', 'words', {
-  name: 'Words in the header',
-  fix: 'apparatus',
-  changes: [{ where: 'Header', before: '', after: 'Solvane #' }],
-})
+const words: Change[] = [
+  { where: 'Header', before: '', after: 'Solvane #', moved: false },
+  { where: 'Text', page: 2, before: 'Works cited', after: 'Works Cited', moved: false },
+  { where: 'Text', page: 7, before: 'Aldren, Per.', after: 'Aldren, Per.', moved: true },
+]
 
 function show(looksToo: boolean) {
   const actions = { onConfirm: vi.fn(), onLooksOnly: vi.fn(), onClose: vi.fn() }
-  render(<ConsentDialog readings={[words]} place={undefined} looksToo={looksToo} {...actions} />)
+  render(<ConsentDialog words={words} one={undefined} looksToo={looksToo} {...actions} />)
   return actions
 }
 
 describe('the list of words that would change', () => {
-  it('shows each before and after, also where there was nothing', () => {
+  it('counts the places, and shows each with what stands there now and then', () => {
     show(true)
-    const row = screen.getByRole('row', { name: /Words in the header/ })
-    expect(row.textContent).toBe('Words in the headerHeadernothingSolvane #')
+    expect(screen.getByText('Words would change at 3 places')).toBeTruthy()
+    const rows = screen.getAllByRole('row').map((row) => [...row.children].map((cell) => cell.textContent))
+    expect(rows.slice(1)).toEqual([
+      ['Header', 'nothing', 'Solvane #'],
+      ['Textpage 2', 'Works cited', 'Works Cited'],
+      ['Textpage 7', 'Aldren, Per.', 'the same words, at another place'],
+    ])
   })
 
   it('asks, and takes no for an answer', () => {
@@ -39,7 +45,9 @@ describe('the list of words that would change', () => {
     const actions = { onConfirm: vi.fn(), onLooksOnly: vi.fn(), onClose: vi.fn() }
     const underlined = finding('type.emphasis', 'underline', { fix: 'ask', message: 'Text is underlined.' })
     const at = place({ page: 3, quote: 'The Weir Ledger' })
-    render(<ConsentDialog readings={[underlined]} place={at} looksToo={false} {...actions} />)
+    render(
+      <ConsentDialog words={[]} one={{ reading: underlined, place: at }} looksToo={false} {...actions} />,
+    )
     expect(screen.getByText(/Page 3/).textContent).toBe('Page 3: “The Weir Ledger”')
     fireEvent.click(screen.getByText('Put right here'))
     expect(actions.onConfirm).toHaveBeenCalledOnce()

@@ -1,12 +1,14 @@
 import { type RefObject, useMemo } from 'react'
-import type { Units, Zoom } from '../ui/settings'
+import type { Zoom } from '../ui/settings'
 import { type Hit } from './find'
 import { DimensionLines } from './page/DimensionLines'
 import { FoundWords } from './page/FoundWords'
 import { type Mark, marksOn } from './page/marks'
 import { MarkSigns } from './page/MarkSigns'
 import { PageColumn, type Target } from './page/PageColumn'
+import { slipsOn } from './page/notes'
 import { SheetPage } from './page/SheetPage'
+import { Space } from './page/space'
 import { placeStrokes } from './page/strokes'
 import type { Layout, Page, Reading, Stroke } from './useProof'
 import { useSize } from './useSize'
@@ -18,7 +20,6 @@ interface Drawn {
   readings: Reading[]
   /** What the station measures, by page. */
   strokes: ReadonlyMap<number, Stroke[]>
-  units: Units
   chosenMark: string | null
   /** Key of the reading pointed at, whose marks, dimension lines and row stand out. */
   lit: string | null
@@ -29,6 +30,9 @@ interface Drawn {
 }
 
 const NONE: Stroke[] = []
+/** Labels and notes read at so many pixels at least, and are so many points at least. */
+const PIXELS = 11.5
+const SMALLEST = 9
 
 /** The desk: the pages with their marks and measures. */
 export function Desk({
@@ -64,7 +68,6 @@ function MarkedPage({
   scale,
   readings,
   strokes,
-  units,
   chosenMark,
   lit,
   hits,
@@ -73,14 +76,29 @@ function MarkedPage({
   onLit,
 }: Drawn & { page: Page; scale: number }) {
   const measured = strokes.get(page.number) ?? NONE
-  const dimensions = useMemo(() => placeStrokes(page, measured, units), [page, measured, units])
-  const marks = useMemo(() => marksOn(page, readings, units), [page, readings, units])
+  // Labels and notes are read on the screen, so that on a small page they take more of it.
+  const size = Math.max(SMALLEST, PIXELS / scale)
+  const drawn = useMemo(() => {
+    const space = new Space(page)
+    const dimensions = placeStrokes(page, measured, size, space)
+    const marks = marksOn(page, readings, dimensions)
+    return { dimensions, marks, slips: slipsOn(page, marks, size, space) }
+  }, [page, measured, readings, size])
   const found = hits.filter((each) => each.page === page.number)
   return (
     <SheetPage page={page} paper={paper} scale={scale}>
       {found.length > 0 && <FoundWords hits={found} current={hit} />}
-      <DimensionLines dimensions={dimensions} scale={scale} lit={lit} onLit={onLit} />
-      <MarkSigns marks={marks} page={page} chosen={chosenMark} lit={lit} onChoose={onMark} onLit={onLit} />
+      <DimensionLines dimensions={drawn.dimensions} size={size} lit={lit} onLit={onLit} />
+      <MarkSigns
+        marks={drawn.marks}
+        slips={drawn.slips}
+        size={size}
+        page={page}
+        chosen={chosenMark}
+        lit={lit}
+        onChoose={onMark}
+        onLit={onLit}
+      />
     </SheetPage>
   )
 }

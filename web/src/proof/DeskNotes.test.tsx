@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { DeskNotes } from './DeskNotes'
+import { DeskNotes, WorkNote } from './DeskNotes'
 import type { Layout } from './useProof'
 
 afterEach(cleanup)
@@ -8,9 +8,9 @@ afterEach(cleanup)
 const exact: Layout = { pages: [], faces: [], remarks: [], oddities: [] }
 
 function show(more: Partial<Parameters<typeof DeskNotes>[0]> = {}) {
-  const actions = { onUndo: vi.fn(), onCloseOutcome: vi.fn() }
+  const actions = { onUndo: vi.fn(), onClose: vi.fn() }
   const { container } = render(
-    <DeskNotes problem={null} work={null} outcome={null} layout={exact} {...actions} {...more} />,
+    <DeskNotes problem={null} outcome={null} layout={exact} {...actions} {...more} />,
   )
   return { ...actions, container }
 }
@@ -22,19 +22,23 @@ describe('the notes above the pages', () => {
 
   it('tell what one step put right and changed in the file, and take it back', () => {
     const actions = show({
-      outcome: { done: ['Left margin: 1.25 in → 1 in'], changed: ['1 section: left margin set'] },
+      outcome: {
+        done: [{ rule: 'sheet.margins', text: 'Left margin: 1.25 in → 1 in' }],
+        changed: ['1 section: left margin set'],
+      },
     })
     expect(screen.getByText('Put right: Left margin: 1.25 in → 1 in')).toBeTruthy()
     expect(screen.getByText('In the file: 1 section: left margin set')).toBeTruthy()
     fireEvent.click(screen.getByText('Take it back'))
     fireEvent.click(screen.getByText('Close'))
     expect(actions.onUndo).toHaveBeenCalledOnce()
-    expect(actions.onCloseOutcome).toHaveBeenCalledOnce()
+    expect(actions.onClose).toHaveBeenCalledOnce()
   })
 
   it('are short at first where a step changed much', () => {
+    const one = { rule: 'a.rule', text: 'a' }
     const changed = ['one', 'two', 'three', 'four', 'five', 'six']
-    show({ outcome: { done: ['a', 'b'], changed } })
+    show({ outcome: { done: [one, one], changed } })
     expect(screen.getByText('2 readings put right')).toBeTruthy()
     expect(screen.queryByText(/five/)).toBeNull()
     fireEvent.click(screen.getByText('and 2 more'))
@@ -67,17 +71,20 @@ describe('the notes above the pages', () => {
     ])
   })
 
-  it('say what went wrong and what is being done', () => {
-    show({
-      problem: new Error('The server cannot be reached.'),
-      work: { id: 'w', finished: false, stage: 'Examining the paper', ahead: 0 },
-    })
-    expect(screen.getByRole('alert').textContent).toBe('The server cannot be reached.')
-    expect(screen.getByText('Examining the paper…')).toBeTruthy()
+  it('say what went wrong, until that is closed', () => {
+    const actions = show({ problem: new Error('The server cannot be reached.') })
+    expect(screen.getByRole('alert').textContent).toContain('The server cannot be reached.')
+    fireEvent.click(screen.getByText('Close'))
+    expect(actions.onClose).toHaveBeenCalledOnce()
   })
+})
 
-  it('say how many asked before, as long as work waits', () => {
-    show({ work: { id: 'w', finished: false, stage: 'Waiting', ahead: 12 } })
+describe('the note of work', () => {
+  it('says what is being done, or how many asked before', () => {
+    render(<WorkNote work={{ id: 'w', finished: false, stage: 'Examining the paper', ahead: 0 }} />)
+    expect(screen.getByText('Examining the paper…')).toBeTruthy()
+    cleanup()
+    render(<WorkNote work={{ id: 'w', finished: false, stage: 'Waiting', ahead: 12 }} />)
     expect(screen.getByText('Waiting: 12 asked before you…')).toBeTruthy()
   })
 })

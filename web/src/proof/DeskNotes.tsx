@@ -1,7 +1,9 @@
 import { useState } from 'react'
 import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
+import { useSettings } from '../ui/settings'
 import { Underway } from '../ui/Underway'
+import { putRightText } from './choice'
 import type { Layout, Outcome } from './useProof'
 
 const SHOWN = 4
@@ -9,31 +11,36 @@ const SHOWN = 4
 /** What has to be said above the pages: trouble, what the last step changed, what the proof could not do. */
 export function DeskNotes({
   problem,
-  work,
   outcome,
   layout,
   onUndo,
-  onCloseOutcome,
+  onClose,
 }: {
   problem: Error | null
-  /** What is being done. */
-  work: Work | null
   outcome: Outcome | null
   layout: Layout
   onUndo: () => void
-  onCloseOutcome: () => void
+  /** Puts trouble and outcome away. */
+  onClose: () => void
 }) {
   return (
     <>
-      {problem && <Notice message={problem.message} />}
-      {work && (
-        <div className="border-b border-rule bg-base-100 px-4 py-1.5 text-sm">
-          <Underway work={work} />
-        </div>
-      )}
-      {outcome && <OutcomeNote outcome={outcome} onUndo={onUndo} onClose={onCloseOutcome} />}
+      {/* On a small screen the pages are far from what is pressed; there it stands at the screen's foot. */}
+      <div className="max-md:fixed max-md:inset-x-0 max-md:bottom-0 max-md:z-20">
+        {problem && <Notice message={problem.message} onClose={onClose} />}
+        {outcome && <OutcomeNote outcome={outcome} onUndo={onUndo} onClose={onClose} />}
+      </div>
       <Shortcomings layout={layout} />
     </>
+  )
+}
+
+/** What is being done, over the pages so that they stay where they are. */
+export function WorkNote({ work }: { work: Work }) {
+  return (
+    <div className="absolute inset-x-0 top-3 z-10 mx-auto w-fit max-w-[90%] border border-base-content bg-base-100 px-4 py-1.5 text-sm">
+      <Underway work={work} />
+    </div>
   )
 }
 
@@ -47,16 +54,21 @@ function OutcomeNote({
   onClose: () => void
 }) {
   const { done, changed } = outcome
+  const { units } = useSettings()
   const [whole, setWhole] = useState(false)
   const more = changed.length - SHOWN
   return (
-    <div className="flex items-start gap-4 border-b border-base-content bg-base-100 px-4 py-2 text-sm leading-snug">
+    <div
+      role="group"
+      aria-label="What was done"
+      className="flex items-start gap-4 border-b border-base-content bg-base-100 px-4 py-2 text-sm leading-snug"
+    >
       <div className="min-w-0 flex-1">
         <p className="font-bold">
           {done.length === 0
             ? 'There was nothing to put right'
             : done.length === 1
-              ? `Put right: ${done[0]}`
+              ? `Put right: ${done.map((each) => putRightText(each, units)).join()}`
               : `${done.length} readings put right`}
         </p>
         {changed.length > 0 && (

@@ -20,16 +20,18 @@ const layout: Layout = {
 
 function show(more: Partial<Parameters<typeof HandInDialog>[0]> = {}) {
   const actions = { onHandIn: vi.fn(), onClose: vi.fn() }
-  render(<HandInDialog layout={layout} open={0} busy={false} problem={null} {...actions} {...more} />)
+  render(
+    <HandInDialog layout={layout} open={0} busy={false} problem={null} done={null} {...actions} {...more} />,
+  )
   return actions
 }
 
 describe('handing in', () => {
   it('gives the file itself unless the PDF is chosen', () => {
     const actions = show()
-    fireEvent.click(screen.getByText('Download'))
+    fireEvent.click(screen.getByText('Make the file and download it'))
     fireEvent.click(screen.getByLabelText(/PDF/))
-    fireEvent.click(screen.getByText('Download'))
+    fireEvent.click(screen.getByText('Make the file and download it'))
     expect(actions.onHandIn.mock.calls).toEqual([['docx'], ['pdf']])
   })
 
@@ -53,6 +55,11 @@ describe('handing in', () => {
     cleanup()
     show()
     expect(screen.queryByText(/still open/)).toBeNull()
+  })
+
+  it('says what was made, with name and size', () => {
+    show({ done: { name: 'lamps.docx', bytes: 24_576 } })
+    expect(screen.getByRole('status').textContent).toContain('lamps.docx, 24 kB')
   })
 
   it('says what went wrong, and waits while the file is made', () => {

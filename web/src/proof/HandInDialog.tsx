@@ -1,5 +1,7 @@
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog'
+import type { Downloaded } from '../api/download'
+import { size } from '../papers/size'
 import { Notice } from '../ui/Notice'
 import type { Face, Kind, Layout } from './useProof'
 
@@ -18,6 +20,7 @@ export function HandInDialog({
   open,
   busy,
   problem,
+  done,
   onHandIn,
   onClose,
 }: {
@@ -26,10 +29,27 @@ export function HandInDialog({
   open: number
   busy: boolean
   problem: Error | null
+  /** The file, once it is made. */
+  done: Downloaded | null
   onHandIn: (kind: Kind) => void
   onClose: () => void
 }) {
   const [kind, setKind] = useState<Kind>('docx')
+  if (done) {
+    return (
+      <Dialog title="The file is made" onClose={onClose}>
+        <p role="status" className="[overflow-wrap:anywhere]">
+          <b>{done.name}</b>, {size(done.bytes)}, was given to your browser to keep. Nothing was sent to
+          anybody else: handing it to your course is yours to do.
+        </p>
+        <div className="mt-4 flex justify-end">
+          <button type="button" className="btn btn-primary" onClick={onClose}>
+            Back to the desk
+          </button>
+        </div>
+      </Dialog>
+    )
+  }
   const others = layout.faces.filter((face) => face.set !== face.asked)
   return (
     <Dialog title="Hand in" onClose={onClose}>
@@ -74,7 +94,7 @@ export function HandInDialog({
           Not yet
         </button>
         <button type="button" className="btn btn-primary" disabled={busy} onClick={() => onHandIn(kind)}>
-          {busy ? 'Making the file…' : 'Download'}
+          {busy ? 'Making the file…' : 'Make the file and download it'}
         </button>
       </div>
     </Dialog>

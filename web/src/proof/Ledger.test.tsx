@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { Filter } from './choice'
-import { finding, place, rowActions } from './fixtures'
+import type { Filter } from './sections'
+import { finding, place, rowActions, station } from './fixtures'
 import { Ledger } from './Ledger'
 import type { Reading } from './useProof'
 
@@ -13,13 +13,19 @@ function show(
   more: { filter?: Filter; letting?: string; lit?: string } = {},
 ) {
   const actions = { ...rowActions(), onPutStationRight: vi.fn() }
-  const station = { id: 'sheet', state: 'open', open: readings.length, readings }
   const putRight = [
     { rule: 'sheet.margins', text: 'Right margin: 1.25 in, now 1 in' },
     { rule: 'type.face', text: 'Face: Cambria, now Times New Roman' },
   ]
   render(
-    <Ledger station={station} filter="all" putRight={putRight} reading={chosen} {...actions} {...more} />,
+    <Ledger
+      station={station('sheet', readings)}
+      filter="all"
+      putRight={putRight}
+      reading={chosen}
+      {...actions}
+      {...more}
+    />,
   )
   return actions
 }
@@ -49,6 +55,42 @@ describe('the ledger', () => {
     show([own], own.key)
     expect(screen.queryByText('Put right')).toBeNull()
     expect(screen.getByText('Show the place')).toBeTruthy()
+  })
+
+  it('has the readings of one rule in a row that unfolds', () => {
+    const right = finding('sheet.margins', 'right', { name: 'Right margin', offBy: '+0.5 in' })
+    const actions = show([left, right, finding('sheet.size', 'sheet', { name: 'Sheet' })], null)
+    const row = screen.getByRole('button', { name: /Margins/ })
+    expect(row.textContent).toMatch(/2 readings at 2 places\+0\.25 to \+0\.5 in/)
+    expect(screen.queryByText('Right margin')).toBeNull()
+    fireEvent.click(row)
+    expect(actions.onReading).toHaveBeenCalledWith(left.key)
+    cleanup()
+    show([left, right], right.key)
+    expect(screen.getByRole('button', { name: /Margins/ }).getAttribute('aria-expanded')).toBe('true')
+    expect(screen.getByText('Left margin')).toBeTruthy()
+  })
+
+  it('tells what the desk does from what is asked and what only the writer can settle', () => {
+    const asks = finding('type.emphasis', 'bold', { fix: 'ask', name: 'Bold paragraphs' })
+    const own = finding('sources.cited', 'entry', { fix: 'none', mendable: false, name: 'Listed sources' })
+    show([own, asks, left], null)
+    expect(screen.getAllByRole('region').map((each) => each.getAttribute('aria-label'))).toEqual([
+      'The desk puts right: 1',
+      'Asks for your answer: 1',
+      'Only you can settle: 1',
+    ])
+  })
+
+  it('is one stop for the tabulator, with arrows from row to row', () => {
+    const size = finding('sheet.size', 'sheet', { name: 'Sheet', title: 'Sheet' })
+    show([left, size], null)
+    const rows = [/Left margin/, /Sheet/].map((name) => screen.getByRole('button', { name }))
+    expect(rows.map(({ tabIndex }) => tabIndex)).toEqual([0, -1])
+    rows[0]?.focus()
+    fireEvent.keyDown(rows[0] as Element, { key: 'ArrowDown' })
+    expect(document.activeElement).toBe(rows[1])
+    expect(rows.map(({ tabIndex }) => tabIndex)).toEqual([-1, 0])
   })
 
   it('shows the open readings before those that are met', () => {

@@ -1,30 +1,20 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { Filter } from './choice'
-import { finding, rowActions } from './fixtures'
+import type { Filter } from './sections'
+import { finding, rowActions, station } from './fixtures'
 import { OrderOfWork } from './OrderOfWork'
 import type { Station } from './useProof'
 
 afterEach(cleanup)
 
-const met: Station = {
-  id: 'type',
-  state: 'met',
-  open: 0,
-  readings: [finding('type.face', 'face', { name: 'Face', off: false })],
-}
+const met = station('type', [finding('type.face', 'face', { name: 'Face', off: false })])
 const stations: Station[] = [
-  {
-    id: 'sheet',
-    state: 'open',
-    open: 1,
-    readings: [
-      finding('sheet.margins', 'left'),
-      finding('sheet.size', 'sheet', { name: 'Sheet size', stet: 'printed at home' }),
-    ],
-  },
+  station('sheet', [
+    finding('sheet.margins', 'left'),
+    finding('sheet.size', 'sheet', { name: 'Sheet size', stet: 'printed at home' }),
+  ]),
   met,
-  { id: 'notes', state: 'none', open: 0, readings: [] },
+  station('notes', [], { state: 'absent' }),
 ]
 
 function show(chosen: string, filter: Filter = 'all', of = stations) {
@@ -32,7 +22,6 @@ function show(chosen: string, filter: Filter = 'all', of = stations) {
     ...rowActions(),
     onStation: vi.fn(),
     onFilter: vi.fn(),
-    onHandIn: vi.fn(),
     onPutStationRight: vi.fn(),
   }
   render(
@@ -42,6 +31,7 @@ function show(chosen: string, filter: Filter = 'all', of = stations) {
       filter={filter}
       putRight={[{ rule: 'type.size', text: 'Size: 11 pt, now 12 pt' }]}
       reading={null}
+      next={null}
       {...actions}
     />,
   )
@@ -54,7 +44,7 @@ const states = () =>
 describe('the order of work', () => {
   it('tells the state of each station in words, not by colour alone', () => {
     show('type')
-    expect(states()).toEqual(['Sheet1 open', 'Typemet', 'Notesnone'])
+    expect(states()).toEqual(['Sheet1 open', 'Typemet', 'Notesnothing there'])
   })
 
   it('unfolds only the chosen station, in its place', () => {
@@ -66,7 +56,16 @@ describe('the order of work', () => {
 
   it('says why a station has nothing to read', () => {
     show('notes')
-    expect(screen.getByText(/Nothing is asked at this station yet/)).toBeTruthy()
+    expect(screen.getByText('The paper holds nothing that is measured here.')).toBeTruthy()
+    cleanup()
+    show('tables', 'all', [station('tables', [], { state: 'unmeasured', notBuilt: 8 })])
+    expect(screen.getByText(/Grintel does not measure this station yet/)).toBeTruthy()
+    cleanup()
+    show('opening', 'all', [station('opening', [], { state: 'unmeasured', silent: ['Form of the date'] })])
+    expect(screen.getByText(/Not measured: Form of the date/)).toBeTruthy()
+    cleanup()
+    show('notes', 'all', [station('notes', [], { state: 'unasked' })])
+    expect(screen.getByText('The guide asks for nothing here.')).toBeTruthy()
   })
 
   it('puts a whole station right, and goes to another', () => {
@@ -92,12 +91,12 @@ describe('the order of work', () => {
     expect(actions.onFilter).toHaveBeenCalledWith('open')
   })
 
-  it('leads to the hand-in once nothing is open', () => {
+  it('is one stop for the tabulator, with arrows from station to station', () => {
     show('sheet')
-    expect(screen.queryByText('Nothing is open.')).toBeNull()
-    cleanup()
-    const actions = show('type', 'all', [met])
-    fireEvent.click(screen.getByRole('button', { name: 'Hand in' }))
-    expect(actions.onHandIn).toHaveBeenCalled()
+    const rows = [/^Sheet/, /^Type/].map((name) => screen.getAllByRole('button', { name })[0])
+    expect(rows.map((each) => each?.tabIndex)).toEqual([0, -1])
+    rows[0]?.focus()
+    fireEvent.keyDown(rows[0] as Element, { key: 'ArrowDown' })
+    expect(document.activeElement).toBe(rows[1])
   })
 })

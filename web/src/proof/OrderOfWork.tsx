@@ -1,8 +1,11 @@
+import type { ReactNode } from 'react'
 import { stationName } from '../papers/stations'
-import { type Filter, FILTERS, isOpen, stands, stationOf } from './choice'
+import { roving } from '../ui/roving'
+import { changeSettings, useSettings } from '../ui/settings'
+import { isOpen, stands, stationOf } from './choice'
 import { Ledger } from './Ledger'
-import { NothingOpen } from './NothingOpen'
 import type { RowActions } from './ReadingRow'
+import { type Filter, FILTERS, type Sorting } from './sections'
 import type { Paper, Station } from './useProof'
 
 type Counts = Record<Filter, number>
@@ -15,7 +18,7 @@ export function OrderOfWork({
   putRight,
   onStation,
   onFilter,
-  onHandIn,
+  next,
   ...ledger
 }: RowActions & {
   stations: Station[]
@@ -26,14 +29,16 @@ export function OrderOfWork({
   reading: string | null
   onStation: (id: string) => void
   onFilter: (filter: Filter) => void
-  onHandIn: () => void
+  /** What is left and what to do next. */
+  next: ReactNode
   onPutStationRight: (station: Station) => void
 }) {
   const counts = new Map(stations.map((station) => [station.id, countsOf(station, putRight)]))
   const total = (of: Filter) => [...counts.values()].reduce((sum, each) => sum + each[of], 0)
   return (
     <section aria-label="Order of work" className="overflow-y-auto border-r border-rule bg-base-100 pb-6">
-      <h2 className="px-4 pt-3 text-[17px]">Order of work</h2>
+      <h2 className="px-4 pt-3 pb-2 text-[17px]">Order of work</h2>
+      {next}
       <fieldset className="flex gap-4 px-4 pt-1 pb-2 text-sm">
         <legend className="sr-only">Readings to show</legend>
         {FILTERS.map((each) => (
@@ -45,11 +50,11 @@ export function OrderOfWork({
             onChoose={onFilter}
           />
         ))}
+        <SortingChoice />
       </fieldset>
-      {total('open') === 0 && (
-        <NothingOpen standing={total('stet')} putRight={total('put right')} onHandIn={onHandIn} />
-      )}
-      <ol className="border-l border-base-content/70">
+      {/* The list listens for its stations, which are buttons and have the focus. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions */}
+      <ol className="border-l border-base-content/70" onKeyDown={(event) => roving(event, '[data-station]')}>
         {stations.map((station) => (
           <li key={station.id} className="relative">
             <span
@@ -60,11 +65,13 @@ export function OrderOfWork({
             />
             <button
               type="button"
+              data-station={station.id}
+              tabIndex={station.id === chosen ? 0 : -1}
               aria-expanded={station.id === chosen}
               onClick={() => onStation(station.id)}
               className="flex h-7 w-full items-center justify-between pr-[18px] pl-[34px] text-left hover:bg-base-200"
             >
-              <span className={station.state === 'none' ? 'text-soft' : 'font-medium'}>
+              <span className={station.readings.length === 0 ? 'text-soft' : 'font-medium'}>
                 {stationName(station.id)}
               </span>
               <StationState station={station} filter={filter} counts={counts.get(station.id)} />
@@ -117,6 +124,24 @@ function FilterChoice({
   )
 }
 
+/** In which order the readings of a station come. */
+function SortingChoice() {
+  const { sorting } = useSettings()
+  return (
+    <label className="ml-auto flex items-center gap-1 text-soft">
+      <span className="sr-only">Order of the readings</span>
+      <select
+        className="plain-select"
+        value={sorting}
+        onChange={(event) => changeSettings({ sorting: event.target.value as Sorting })}
+      >
+        <option value="worst">worst first</option>
+        <option value="pages">by page</option>
+      </select>
+    </label>
+  )
+}
+
 /** How a station stands, or with a filter how many readings it lets through. */
 function StationState({
   station,
@@ -147,7 +172,14 @@ function StationState({
   }
   return (
     <span className={`text-sm ${station.state === 'stet' ? 'text-accent' : 'text-soft'}`}>
-      {station.state}
+      {STATES[station.state] ?? station.state}
     </span>
   )
+}
+
+/** The states of stations in words. */
+const STATES: Record<string, string> = {
+  absent: 'nothing there',
+  unasked: 'not asked',
+  unmeasured: 'not measured',
 }

@@ -1,25 +1,32 @@
-import { useMemo, useRef, useState } from 'react'
+import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import { changeSettings, useSettings } from '../ui/settings'
-import { type Filter, isOpen, stands } from './choice'
+import { useTitle } from '../ui/useTitle'
+import { isOpen, stands } from './choice'
 import { Compare } from './compare/Compare'
 import { ConsentDialog } from './ConsentDialog'
 import { Desk } from './Desk'
-import { DeskNotes } from './DeskNotes'
+import { DeskNotes, WorkNote } from './DeskNotes'
+import { FactsDialog } from './FactsDialog'
 import { FindBar } from './FindBar'
 import { GoToPage } from './GoToPage'
 import { HandInDialog } from './HandInDialog'
 import { KeysDialog } from './KeysDialog'
+import { Legend } from './Legend'
 import { OrderOfWork } from './OrderOfWork'
 import { PageRun } from './PageRun'
 import { PartsDesk } from './parts/PartsDesk'
+import { Print } from './Print'
 import { ProofFooter } from './ProofFooter'
 import { ProofHeader } from './ProofHeader'
 import { Questions, questionsOf } from './Questions'
+import type { Filter } from './sections'
 import { useChoice } from './useChoice'
 import { useCommands } from './useCommands'
 import { useFind } from './useFind'
 import { useKeys } from './useKeys'
 import { type Layout, type Paper, type Station, type Stroke, useStrokes } from './useProof'
+import { useSeen } from './useSeen'
+import { WhatNext } from './WhatNext'
 import { nextZoom } from './zoom'
 
 const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
@@ -27,7 +34,7 @@ const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
 /** What the desk shows: the marks of a station, two proofs, or what each paragraph was taken for. */
 type View = 'marks' | 'compare' | 'parts'
 
-type Overlay = 'keys' | 'page' | 'hand-in' | 'questions'
+type Overlay = 'keys' | 'page' | 'facts' | 'hand-in' | 'questions'
 
 /** The corrector's desk: the order of work on the left, the pages in the middle, the run of pages on the right. */
 export function ProofDesk({
@@ -39,21 +46,30 @@ export function ProofDesk({
   layout: Layout
   stations: Station[]
 }) {
-  const { units, zoom, singleKeys } = useSettings()
-  const choice = useChoice(layout, stations)
-  const strokes = useStrokes(paper.id, choice.station, paper.revision)
+  const { units, zoom, singleKeys, sorting } = useSettings()
+  const choice = useChoice(layout, stations, sorting)
+  const strokes = useStrokes(paper.id, choice.station, paper.revision, units)
   const commands = useCommands(paper, stations, choice.say)
   const find = useFind(layout.pages, choice.goTo)
+  const seen = useSeen(layout.pages.length, paper.revision)
   const [filter, setFilter] = useState<Filter>('all')
   const [lit, setLit] = useState<string | null>(null)
   const [letting, setLetting] = useState<string | null>(null)
-  const [page, setPage] = useState(1)
   const [view, setView] = useState<View>('marks')
   const comparing = view === 'compare'
   const [overlay, setOverlay] = useState<Overlay | null>(null)
   const scroller = useRef<HTMLDivElement>(null)
   const findings = useMemo(() => stations.flatMap((each) => each.readings.filter(isOpen)), [stations])
-  const close = () => setOverlay(null)
+  useTitle(paper.title, paper.guide)
+  useFocusKept(stations, choice.key, scroller)
+  const open = (what: Overlay) => {
+    commands.reset()
+    setOverlay(what)
+  }
+  const close = () => {
+    commands.reset()
+    setOverlay(null)
+  }
 
   const letStand = () => {
     const { reading } = choice
@@ -69,12 +85,14 @@ export function ProofDesk({
   const always = {
     b: () => setView(comparing ? 'marks' : 'compare'),
     t: () => setView(view === 'parts' ? 'marks' : 'parts'),
-    h: () => setOverlay('hand-in'),
-    '?': () => setOverlay('keys'),
+    h: () => open('hand-in'),
+    '?': () => open('keys'),
   }
   // While proofs are compared or parts looked at there is no reading in sight that a key could act on.
   const atTheDesk = {
     ...stationKeys,
+    ',': () => choice.moveStation(-1),
+    '.': () => choice.moveStation(1),
     j: () => choice.move(1),
     k: () => choice.move(-1),
     n: () => choice.reading && choice.nextPlace(choice.reading),
@@ -83,29 +101,26 @@ export function ProofDesk({
     a: commands.putAllRight,
     u: commands.undo,
     r: commands.redo,
-    g: () => setOverlay('page'),
-    q: () => setOverlay('questions'),
+    g: () => open('page'),
+    q: () => open('questions'),
     z: () => changeSettings({ zoom: nextZoom(zoom) }),
     '/': find.start,
   }
-  useKeys(view === 'marks' ? { ...atTheDesk, ...always } : always, singleKeys)
+  useKeys(view === 'marks' ? { ...atTheDesk, ...always } : always, singleKeys, commands)
 
   return (
     <div className="flex h-full flex-col max-md:h-auto">
       <ProofHeader
         paper={paper}
-        safe={commands.mendable.length}
         busy={commands.busy}
         comparing={comparing}
-        onCompare={() => setView(comparing ? 'marks' : 'compare')}
+        onCompare={always.b}
         telling={view === 'parts'}
-        questions={questionsOf(stations).length}
-        onQuestions={() => setOverlay('questions')}
-        onParts={() => setView(view === 'parts' ? 'marks' : 'parts')}
+        onParts={always.t}
         onUndo={commands.undo}
         onRedo={commands.redo}
-        onHandIn={() => setOverlay('hand-in')}
-        onPutAllRight={commands.putAllRight}
+        onFacts={() => open('facts')}
+        onHandIn={always.h}
       />
       {comparing ? (
         <main className="flex min-h-0 flex-1 flex-col">
@@ -129,13 +144,26 @@ export function ProofDesk({
             filter={filter}
             putRight={paper.putRight}
             reading={choice.key}
-            units={units}
             busy={commands.busy}
             lit={lit}
             letting={letting}
             onStation={choice.chooseStation}
             onFilter={setFilter}
-            onHandIn={() => setOverlay('hand-in')}
+            next={
+              <WhatNext
+                stations={stations}
+                questions={questionsOf(stations).length}
+                putRight={paper.putRight.length}
+                unseen={seen.unseen.length}
+                pages={layout.pages.length}
+                busy={commands.busy}
+                onPutAllRight={commands.putAllRight}
+                onQuestions={() => open('questions')}
+                onNextOpen={() => choice.move(1)}
+                onLook={() => choice.goTo(seen.unseen[0] ?? 1)}
+                onHandIn={always.h}
+              />
+            }
             onLit={setLit}
             onReading={choice.chooseReading}
             onPutRight={(reading) => commands.putReadingRight(reading, choice.place)}
@@ -149,7 +177,7 @@ export function ProofDesk({
             }}
             onLift={commands.lift}
           />
-          <div className="flex min-h-0 min-w-0 flex-col max-md:h-[90vh]">
+          <div className="relative flex min-h-0 min-w-0 flex-col max-md:h-[90vh]">
             {find.open && (
               <FindBar
                 words={find.words}
@@ -160,19 +188,20 @@ export function ProofDesk({
                 onClose={find.close}
               />
             )}
+            <Legend />
             <DeskNotes
-              problem={overlay === 'hand-in' ? null : commands.problem}
-              work={commands.work}
+              problem={overlay === null ? commands.problem : null}
               outcome={commands.outcome}
               layout={layout}
               onUndo={commands.undo}
-              onCloseOutcome={commands.closeOutcome}
+              onClose={commands.reset}
             />
             {/* The desk scrolls by itself, so it must be reachable by the keyboard too. */}
             <div
               ref={scroller}
               role="region"
               aria-label="Pages of the proof"
+              aria-busy={strokes.isPending}
               tabIndex={0}
               className="relative min-h-0 flex-1 overflow-auto bg-base-300"
             >
@@ -181,7 +210,6 @@ export function ProofDesk({
                 paper={paper.id}
                 readings={choice.readings}
                 strokes={strokes.data ?? NO_STROKES}
-                units={units}
                 zoom={zoom}
                 chosenMark={choice.key && `${choice.key}#${choice.place}`}
                 lit={lit ?? choice.key}
@@ -189,14 +217,15 @@ export function ProofDesk({
                 hit={find.hits[find.current]}
                 onMark={(mark) => choice.chooseMark(mark.reading, mark.place)}
                 onLit={setLit}
-                onPage={setPage}
+                onPage={seen.look}
                 scroller={scroller}
                 target={choice.target}
               />
             </div>
+            {commands.work && <WorkNote work={commands.work} />}
           </div>
           <div className="contents max-lg:hidden">
-            <PageRun layout={layout} findings={findings} current={page} onPage={choice.goTo} />
+            <PageRun layout={layout} findings={findings} current={seen.page} onPage={choice.goTo} />
           </div>
         </main>
       )}
@@ -204,15 +233,16 @@ export function ProofDesk({
         paper={paper}
         busy={commands.busy}
         onBringAgain={commands.bringAgain}
-        onKeys={() => setOverlay('keys')}
+        onKeys={always['?']}
       />
+      <Print layout={layout} paper={paper.id} />
       <p role="status" className="sr-only">
         {choice.said}
       </p>
       {commands.consent && (
         <ConsentDialog
-          readings={commands.consent.readings}
-          place={commands.consent.place}
+          words={commands.consent.words}
+          one={commands.consent.one}
           looksToo={commands.consent.looksToo}
           onConfirm={commands.confirm}
           onLooksOnly={commands.looksOnly}
@@ -220,18 +250,29 @@ export function ProofDesk({
         />
       )}
       {overlay === 'keys' && <KeysDialog onClose={close} />}
+      {overlay === 'facts' && (
+        <FactsDialog
+          paper={paper}
+          busy={commands.busy}
+          problem={commands.problem}
+          onSave={(facts) => commands.changeFacts(facts, close)}
+          onClose={close}
+        />
+      )}
       {overlay === 'hand-in' && (
         <HandInDialog
           layout={layout}
           open={findings.length}
           busy={commands.busy}
           problem={commands.problem}
-          onHandIn={(kind) => commands.handIn(kind, close)}
+          done={commands.handedIn}
+          onHandIn={commands.handIn}
           onClose={close}
         />
       )}
       {overlay === 'questions' && (
         <Questions
+          paper={paper}
           stations={stations}
           busy={commands.busy}
           problem={commands.problem}
@@ -257,4 +298,18 @@ export function ProofDesk({
       )}
     </div>
   )
+}
+
+/** When the readings have changed the focus goes on with the work where the button that had it is gone. */
+function useFocusKept(stations: Station[], chosen: string | null, scroller: RefObject<HTMLElement | null>) {
+  const last = useRef(stations)
+  useEffect(() => {
+    if (last.current !== stations) {
+      last.current = stations
+      if (document.activeElement === null || document.activeElement === document.body) {
+        const row = document.querySelector<HTMLElement>(`[data-row="${CSS.escape(chosen ?? '')}"]`)
+        ;(row ?? scroller.current)?.focus({ preventScroll: true })
+      }
+    }
+  }, [stations, chosen, scroller])
 }

@@ -2,7 +2,9 @@ import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Work } from '../api/work'
 import { Notice } from '../ui/Notice'
+import { useSettings } from '../ui/settings'
 import { Underway } from '../ui/Underway'
+import { useTitle } from '../ui/useTitle'
 import { ProofDesk } from './ProofDesk'
 import { useLayout, usePaper, useReadings } from './useProof'
 
@@ -12,19 +14,25 @@ export function ProofView() {
   const paper = usePaper(id)
   const [work, setWork] = useState<Work | null>(null)
   const layout = useLayout(id, paper.data?.revision, setWork)
-  const readings = useReadings(id, paper.data?.revision)
+  const readings = useReadings(id, paper.data?.revision, useSettings().units)
   const problem = paper.error ?? layout.error ?? readings.error
-  if (problem) {
+  const whole = paper.data && layout.data && readings.data
+  // What is on the screen stays there when it cannot be fetched anew.
+  if (problem && !whole) {
     return (
       <main className="flex max-w-[640px] flex-col gap-4 p-8">
-        <Notice message={problem.message} />
+        <h1 className="text-2xl">The paper cannot be shown</h1>
+        <Notice
+          message={problem.message}
+          onAgain={() => void Promise.all([paper.refetch(), layout.refetch(), readings.refetch()])}
+        />
         <Link to="/papers" className="pencil-link self-start">
           Back to your papers
         </Link>
       </main>
     )
   }
-  if (!paper.data || !layout.data || !readings.data) {
+  if (!whole) {
     return <Waiting title={paper.data?.title} work={work} />
   }
   return <ProofDesk key={id} paper={paper.data} layout={layout.data} stations={readings.data.stations} />
@@ -32,6 +40,7 @@ export function ProofView() {
 
 /** An empty sheet on the desk until the pages are there. */
 function Waiting({ title, work }: { title: string | undefined; work: Work | null }) {
+  useTitle(title ?? 'Opening the paper')
   return (
     <main className="grid h-full grid-cols-[392px_minmax(0,1fr)] max-md:grid-cols-1">
       <div className="border-r border-rule bg-base-100 p-4">

@@ -1,56 +1,57 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import { finding, place } from './fixtures'
+import { finding, modalDialogs, paperOf, place, station } from './fixtures'
 import { Questions, questionsOf } from './Questions'
 import type { Station } from './useProof'
 
 beforeEach(() => {
-  // The test's document has no dialogs of its own.
-  HTMLDialogElement.prototype.showModal = function () {
-    this.open = true
-  }
-  HTMLDialogElement.prototype.close = vi.fn()
+  modalDialogs()
+  vi.stubGlobal('fetch', () =>
+    Promise.resolve(
+      Response.json({
+        id: 'w',
+        finished: true,
+        stage: '',
+        ahead: 0,
+        words: [{ where: 'Text', page: 1, before: 'Lamps On', after: 'Lamps on', moved: false }],
+      }),
+    ),
+  )
 })
 afterEach(cleanup)
 
 const ask = { ...place(), fix: 'ask' }
 const stations: Station[] = [
-  {
-    id: 'opening',
-    state: 'open',
-    open: 1,
-    readings: [
-      finding('opening.title-case', 'case', {
-        name: 'Case of the title',
-        fix: 'ask',
-        message: 'The title reads so.',
-        places: [{ ...ask, anchor: 'one' }],
-        changes: [{ where: '', before: 'Lamps On', after: 'Lamps on' }],
-      }),
-      finding('opening.date-form', 'date', { fix: 'apparatus' }),
-    ],
-  },
-  {
-    id: 'text',
-    state: 'open',
-    open: 1,
-    readings: [
-      finding('text.dashes', 'range', {
-        name: 'Ranges of numbers',
-        fix: 'ask',
-        message: 'A hyphen parts them.',
-        places: [
-          { ...ask, anchor: 'two' },
-          { ...ask, anchor: 'three' },
-        ],
-      }),
-    ],
-  },
+  station('opening', [
+    finding('opening.title-case', 'case', {
+      name: 'Case of the title',
+      fix: 'ask',
+      message: 'The title reads so.',
+      places: [{ ...ask, anchor: 'one' }],
+    }),
+    finding('opening.date-form', 'date', { fix: 'apparatus' }),
+  ]),
+  station('text', [
+    finding('text.dashes', 'range', {
+      name: 'Ranges of numbers',
+      fix: 'ask',
+      message: 'A hyphen parts them.',
+      places: [
+        { ...ask, anchor: 'two' },
+        { ...ask, anchor: 'three' },
+      ],
+    }),
+  ]),
 ]
 
 function show(of = stations) {
   const actions = { onShow: vi.fn(), onPutRight: vi.fn(), onStet: vi.fn(), onClose: vi.fn() }
-  render(<Questions stations={of} busy={false} problem={null} {...actions} />)
+  render(
+    <QueryClientProvider client={new QueryClient()}>
+      <Questions paper={paperOf()} stations={of} busy={false} problem={null} {...actions} />
+    </QueryClientProvider>,
+  )
   return actions
 }
 
@@ -58,10 +59,10 @@ it('gathers only what waits for an answer, place by place', () => {
   expect(questionsOf(stations).map(({ place: { anchor } }) => anchor)).toEqual(['one', 'two', 'three'])
 })
 
-it('asks one after the other, with what would change', () => {
+it('asks one after the other, with what would change at that place', async () => {
   const actions = show()
   expect(screen.getByText('3 questions')).toBeDefined()
-  expect(screen.getByText('Lamps on')).toBeDefined()
+  expect(await screen.findByRole('row', { name: /Lamps on$/ })).toBeDefined()
   fireEvent.click(screen.getByText('Put right here'))
   expect(actions.onPutRight).toHaveBeenCalledWith(questionsOf(stations)[0])
   fireEvent.click(screen.getByText('Later'))

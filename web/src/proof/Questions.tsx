@@ -1,8 +1,9 @@
 import { useState } from 'react'
 import { Dialog } from '../ui/Dialog'
 import { isOpen } from './choice'
+import { WordChanges } from './ConsentDialog'
 import { StetForm } from './StetForm'
-import type { Place, Reading, Station } from './useProof'
+import { type Paper, type Place, type Reading, type Station, useWords } from './useProof'
 
 /** One place of one reading that waits for the writer's answer. */
 export interface Question {
@@ -25,6 +26,7 @@ export function questionsOf(stations: Station[]): Question[] {
 
 /** The open questions, one after the other, each with what would change; an answer brings the next. */
 export function Questions({
+  paper,
   stations,
   busy,
   problem,
@@ -33,6 +35,7 @@ export function Questions({
   onStet,
   onClose,
 }: {
+  paper: Paper
   stations: Station[]
   busy: boolean
   problem: Error | null
@@ -47,6 +50,7 @@ export function Questions({
   const open = questionsOf(stations)
   const left = open.filter((each) => !later.has(idOf(each)))
   const question = left[0]
+  const words = useWords(paper, question?.reading.key, question?.place.anchor)
   if (!question) {
     return (
       <Dialog title="Questions" onClose={onClose}>
@@ -72,16 +76,8 @@ export function Questions({
       </p>
       <p className="mt-1 text-[17px] leading-snug">{reading.message}</p>
       <p className="mt-1 text-sm text-soft">{reading.why}</p>
-      {reading.changes.length > 0 && (
-        <ul className="mt-3 max-h-48 overflow-y-auto border-y border-rule">
-          {reading.changes.map((change, index) => (
-            <li key={index} className="border-b border-rule py-1.5 last:border-b-0">
-              {change.before || <i className="text-soft">nothing</i>} →{' '}
-              <b>{change.after || <i className="font-normal text-soft">nothing</i>}</b>
-            </li>
-          ))}
-        </ul>
-      )}
+      {words.data && words.data.length > 0 && <WordChanges words={words.data} />}
+      {words.data?.length === 0 && <p className="mt-2 text-sm text-soft">No word would change.</p>}
       {problem && (
         <p role="alert" className="mt-3">
           {problem.message}

@@ -1,13 +1,10 @@
 import { Key } from '../ui/Key'
-import type { Units } from '../ui/settings'
 import { isOpen, isSafe, stands } from './choice'
 import { StetForm } from './StetForm'
-import { offBy, quantityText } from './units'
 import type { Reading } from './useProof'
 
 /** What a row of the ledger can ask for. */
 export interface RowActions {
-  units: Units
   busy: boolean
   /** Key of the reading pointed at, whose marks and dimension lines stand out with its row. */
   lit: string | null
@@ -23,7 +20,7 @@ export interface RowActions {
   onLift: (reading: Reading) => void
 }
 
-const COLUMNS = 'grid grid-cols-[1fr_84px_84px_64px]'
+const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_74px_70px_84px]'
 /** What is longer than its column gets a line of its own. */
 const COLUMN_LETTERS = 11
 
@@ -43,10 +40,23 @@ export function LedgerHead() {
 }
 
 /** A reading as a row of the ledger; the open one says why and what can be done. */
-export function ReadingRow({ reading, open, ...actions }: RowActions & { reading: Reading; open: boolean }) {
-  const { units, lit, onLit, onReading } = actions
-  const is = quantityText(reading.is, units)
-  const asked = quantityText(reading.asked, units)
+export function ReadingRow({
+  reading,
+  open,
+  stop,
+  nested = false,
+  ...actions
+}: RowActions & {
+  reading: Reading
+  open: boolean
+  /** Whether the tabulator comes to this row of its list. */
+  stop: boolean
+  /** Whether it stands under a row of its cause. */
+  nested?: boolean
+}) {
+  const { lit, onLit, onReading } = actions
+  const is = reading.is.text
+  const asked = reading.asked.text
   const long = is.length > COLUMN_LETTERS || asked.length > COLUMN_LETTERS
   const strong = isOpen(reading) ? 'font-bold' : ''
   const standing = stands(reading)
@@ -59,13 +69,15 @@ export function ReadingRow({ reading, open, ...actions }: RowActions & { reading
     >
       <button
         type="button"
+        data-row={reading.key}
+        tabIndex={stop ? 0 : -1}
         aria-expanded={open}
         onClick={() => onReading(open ? null : reading.key)}
         onMouseEnter={() => onLit(reading.key)}
         onMouseLeave={() => onLit(null)}
         onFocus={() => onLit(reading.key)}
         onBlur={() => onLit(null)}
-        className={`${COLUMNS} w-full items-baseline gap-y-0.5 px-2 py-1.5 text-right hover:bg-base-100 ${
+        className={`${COLUMNS} w-full items-baseline gap-y-0.5 py-1.5 pr-2 text-right hover:bg-base-100 ${nested ? 'pl-6' : 'pl-2'} ${
           reading.off ? '' : 'text-soft'
         }`}
       >
@@ -77,6 +89,9 @@ export function ReadingRow({ reading, open, ...actions }: RowActions & { reading
             <span className="pl-1.5 text-[13px] whitespace-nowrap text-soft">
               {reading.places.length} ×<span className="sr-only"> places</span>
             </span>
+          )}
+          {isOpen(reading) && reading.weight === 'advised' && (
+            <span className="pl-1.5 text-[13px] text-soft">advised</span>
           )}
         </span>
         {!long && (
@@ -92,7 +107,7 @@ export function ReadingRow({ reading, open, ...actions }: RowActions & { reading
           </>
         )}
         <span className={isOpen(reading) ? 'font-bold text-primary' : standing ? '' : 'text-sm'}>
-          {state(reading, units)}
+          {state(reading)}
         </span>
         {long && (
           <span className="col-span-4 text-left text-sm">
@@ -124,7 +139,9 @@ function Details({
       <p>
         {reading.off ? `${reading.message} ` : ''}
         {reading.why} <i className="text-soft">{reading.source}</i>
-        {reading.weight === 'advised' && <span className="text-soft"> · advised</span>}
+        {isOpen(reading) && !reading.mendable && (
+          <b className="font-medium"> Settle it in your own file, then bring that again.</b>
+        )}
       </p>
       {letting === reading.key ? (
         <StetForm
@@ -187,6 +204,6 @@ function Command({
   )
 }
 
-function state(reading: Reading, units: Units): string {
-  return reading.off ? offBy(reading, units) || 'off' : 'met'
+function state(reading: Reading): string {
+  return reading.off ? reading.offBy || 'off' : 'met'
 }

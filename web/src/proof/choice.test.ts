@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { isOpen, neighbour, shownReadings, stands } from './choice'
-import { finding, place } from './fixtures'
+import { isOpen, neighbour, stands } from './choice'
+import { finding, place, station } from './fixtures'
 import type { Reading, Station } from './useProof'
 
 const twice = [1, 2].map((page) => place({ page, paragraph: page }))
@@ -13,10 +13,7 @@ const size = finding('sheet.size', 'sheet', { off: false })
 const gap = finding('spacing.paragraph-gap', 'after', { places: twice })
 
 function stations(...sheet: Reading[]): Station[] {
-  return [
-    { id: 'sheet', state: 'open', open: 1, readings: sheet },
-    { id: 'spacing', state: 'open', open: 1, readings: [gap] },
-  ]
+  return [station('sheet', sheet), station('spacing', [gap])]
 }
 
 describe('what stands', () => {
@@ -26,24 +23,11 @@ describe('what stands', () => {
   })
 })
 
-describe('the readings of a station', () => {
-  const station = { id: 'sheet', state: 'open', open: 1, readings: [size, header, left] }
-
-  it('come with the open ones first, then what stands, then what is met', () => {
-    expect(shownReadings(station, 'all')).toEqual([left, header, size])
-  })
-
-  it('are those the filter asks for', () => {
-    expect(shownReadings(station, 'open')).toEqual([left])
-    expect(shownReadings(station, 'stet')).toEqual([header])
-  })
-})
-
 describe('the next place', () => {
   it('is the next of the same reading, then of the next, and round the end', () => {
     const all = stations(left, header)
     const step = (key: string, place: number, by: 1 | -1) => {
-      const to = neighbour(all, key, place, by)
+      const to = neighbour(all, key, place, by, 'pages')
       return [to?.reading.key, to?.place]
     }
     expect(step(left.key, 0, 1)).toEqual([gap.key, 0])
@@ -55,11 +39,11 @@ describe('the next place', () => {
   it('goes on in the same station once the chosen reading was put right', () => {
     const right = finding('sheet.margins', 'right')
     const met = { ...left, off: false }
-    expect(neighbour(stations(met, right), left.key, 0, 1)?.reading.key).toBe(right.key)
-    expect(neighbour(stations(met), left.key, 0, 1)?.reading.key).toBe(gap.key)
+    expect(neighbour(stations(met, right), left.key, 0, 1, 'pages')?.reading.key).toBe(right.key)
+    expect(neighbour(stations(met), left.key, 0, 1, 'pages')?.reading.key).toBe(gap.key)
   })
 
   it('is nowhere when nothing is open', () => {
-    expect(neighbour([{ id: 'sheet', state: 'met', open: 0, readings: [size] }], null, 0, 1)).toBeUndefined()
+    expect(neighbour([station('sheet', [size])], null, 0, 1, 'pages')).toBeUndefined()
   })
 })

@@ -1,9 +1,6 @@
-import type { Reading, Station } from './useProof'
-
-/** Which readings the order of work shows. */
-export type Filter = 'all' | 'open' | 'stet' | 'put right'
-
-export const FILTERS: Filter[] = ['all', 'open', 'stet', 'put right']
+import type { Units } from '../ui/settings'
+import { readingsOf, type Sorting } from './sections'
+import type { PutRight, Reading, Station } from './useProof'
 
 /** Off, and not let stand. */
 export function isOpen(reading: Reading): boolean {
@@ -20,17 +17,14 @@ export function isSafe(reading: Reading): boolean {
   return reading.mendable && reading.fix !== 'ask'
 }
 
+/** What was put right, in the unit the person chose where it is known in that. */
+export function putRightText({ text, metric }: PutRight, units: Units): string {
+  return units === 'centimetres' ? (metric ?? text) : text
+}
+
 /** The station of a rule, which its name begins with. */
 export function stationOf(rule: string): string {
   return rule.split('.')[0] ?? ''
-}
-
-/** The readings of a station that a filter lets through, those to be worked at first. */
-export function shownReadings(station: Station, filter: Filter): Reading[] {
-  const rank = (reading: Reading) => (isOpen(reading) ? 0 : stands(reading) ? 1 : 2)
-  return station.readings
-    .filter((each) => (filter === 'open' ? isOpen(each) : filter === 'stet' ? stands(each) : true))
-    .sort((one, other) => rank(one) - rank(other))
 }
 
 /** A place of a reading. */
@@ -48,9 +42,10 @@ export function neighbour(
   chosen: string | null,
   place: number,
   by: 1 | -1,
+  sorting: Sorting,
 ): Spot | undefined {
   const spots = stations.flatMap((station, rank) =>
-    shownReadings(station, 'open').flatMap((reading) =>
+    readingsOf(station, 'open', sorting).flatMap((reading) =>
       reading.places.map((_, index) => ({ reading, place: index, rank })),
     ),
   )

@@ -1,4 +1,5 @@
-import { type Box, boxesOf, lettersOf, plain } from './page/letters'
+import { boxesOf, lettersOf, plain } from './page/letters'
+import type { Box } from './page/space'
 import type { Page } from './useProof'
 
 /** A place where the words looked for stand. */

@@ -1,6 +1,6 @@
 import { vi } from 'vitest'
 import type { RowActions } from './ReadingRow'
-import type { Line, Page, Paper, Place, Reading, Run } from './useProof'
+import type { Line, Page, Paper, Place, Reading, Run, Station } from './useProof'
 
 /** Some text in a face, for tests. */
 export function run(text: string, x: number, width: number, more: Partial<Run> = {}): Run {
@@ -68,17 +68,23 @@ export function finding(rule: string, quantity: string, more: Partial<Reading> =
     source: 'MLA 9',
     sign: 'ring',
     edge: '',
-    note: '{asked}',
+    offBy: '+0.25 in',
+    note: '1 in',
     places: [place()],
-    changes: [],
+    title: 'Margins',
     ...more,
   }
+}
+
+/** A station with some readings, for tests. */
+export function station(id: string, readings: Reading[], more: Partial<Station> = {}): Station {
+  const open = readings.filter((each) => each.off && each.stet === undefined).length
+  return { id, state: open > 0 ? 'open' : 'met', open, notBuilt: 0, silent: [], readings, ...more }
 }
 
 /** What a row of the ledger can ask for, watched. */
 export function rowActions() {
   return {
-    units: 'inches',
     busy: false,
     lit: null,
     letting: null,
@@ -111,6 +117,7 @@ export function paperOf(more: Partial<Paper> = {}): Paper {
     title: 'Lamps on the Low Canal',
     fileName: 'lamps.docx',
     guide: 'MLA 9',
+    facts: { guide: 'mla-9', surname: 'Solvane', shortTitle: '', more: {} },
     pages: 6,
     words: 1586,
     step: 0,

@@ -1,6 +1,6 @@
 import { act, renderHook } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import { finding, line, page, place } from './fixtures'
+import { finding, line, page, place, station } from './fixtures'
 import { useChoice } from './useChoice'
 import type { Layout, Station } from './useProof'
 
@@ -20,15 +20,11 @@ const gap = finding('spacing.paragraph-gap', 'after', {
 })
 
 function stations(sheet = left): Station[] {
-  return [
-    { id: 'sheet', state: 'open', open: 1, readings: [sheet] },
-    { id: 'spacing', state: 'open', open: 1, readings: [gap] },
-    { id: 'notes', state: 'none', open: 0, readings: [] },
-  ]
+  return [station('sheet', [sheet]), station('spacing', [gap]), station('notes', [], { state: 'absent' })]
 }
 
 const choice = (of = stations()) =>
-  renderHook(({ all }: { all: Station[] }) => useChoice(layout, all), { initialProps: { all: of } })
+  renderHook(({ all }: { all: Station[] }) => useChoice(layout, all, 'pages'), { initialProps: { all: of } })
 
 describe('what is at hand', () => {
   it('is the first open reading to begin with', () => {
@@ -63,6 +59,16 @@ describe('what is at hand', () => {
     expect(result.current.target).toMatchObject({ page: 2, y: 289 })
     act(() => result.current.nextPlace(gap))
     expect(result.current.place).toBe(0)
+  })
+
+  it('goes from station to station and round', () => {
+    const { result } = choice()
+    const seen: string[] = []
+    for (const by of [1, 1, 1, -1] as const) {
+      act(() => result.current.moveStation(by))
+      seen.push(result.current.station)
+    }
+    expect(seen).toEqual(['spacing', 'notes', 'sheet', 'notes'])
   })
 
   it('goes to the same place again when asked again', () => {

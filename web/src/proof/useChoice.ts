@@ -1,13 +1,16 @@
 import { useCallback, useState } from 'react'
-import { isOpen, neighbour, stationOf } from './choice'
+import { neighbour, stationOf } from './choice'
 import type { Target } from './page/PageColumn'
+import { readingsOf, type Sorting } from './sections'
 import type { Layout, Place, Reading, Station } from './useProof'
 
 /** Which station, reading and place are at hand, and where the desk goes to show them. */
-export function useChoice(layout: Layout, stations: Station[]) {
+export function useChoice(layout: Layout, stations: Station[], sorting: Sorting) {
   const firstOpen = stations.find((each) => each.open > 0) ?? stations[0]
   const [station, setStation] = useState(firstOpen?.id ?? 'sheet')
-  const [chosen, setChosen] = useState<Reading | null>(firstOpen?.readings.find(isOpen) ?? null)
+  const [chosen, setChosen] = useState<Reading | null>(
+    firstOpen ? (readingsOf(firstOpen, 'open', sorting)[0] ?? null) : null,
+  )
   const [place, setPlace] = useState(0)
   const [target, setTarget] = useState<Target | null>(null)
   const [said, say] = useState('')
@@ -32,6 +35,16 @@ export function useChoice(layout: Layout, stations: Station[]) {
     setChosen(reading)
     show(reading, index)
   }
+  const chooseStation = (id: string) => {
+    setStation(id)
+    setPlace(0)
+    const to = stations.find((each) => each.id === id)
+    const first = to && readingsOf(to, 'open', sorting)[0]
+    setChosen(first ?? null)
+    if (first) {
+      show(first, 0)
+    }
+  }
   const readings = stations.find((each) => each.id === station)?.readings ?? []
   const reading = chosen
     ? (readings.find(({ key }) => key === chosen.key) ?? heir(chosen, readings))
@@ -49,15 +62,7 @@ export function useChoice(layout: Layout, stations: Station[]) {
     /** Readings of the chosen station. */
     readings,
     reading,
-    chooseStation: (id: string) => {
-      setStation(id)
-      setPlace(0)
-      const first = stations.find((each) => each.id === id)?.readings.find(isOpen)
-      setChosen(first ?? null)
-      if (first) {
-        show(first, 0)
-      }
-    },
+    chooseStation,
     /** Opens the row of a reading and goes to its first place, or closes the open row. */
     chooseReading: (to: string | null) => {
       const next = readings.find((each) => each.key === to)
@@ -80,8 +85,16 @@ export function useChoice(layout: Layout, stations: Station[]) {
         ),
       ),
     nextPlace: (of: Reading) => choose(of, of.key === key ? (place + 1) % Math.max(1, of.places.length) : 0),
+    /** Goes to the station before or after, round the ends. */
+    moveStation: (by: 1 | -1) => {
+      const at = stations.findIndex((each) => each.id === station)
+      const to = stations[(at + by + stations.length) % stations.length]
+      if (to) {
+        chooseStation(to.id)
+      }
+    },
     move: (by: 1 | -1) => {
-      const to = neighbour(stations, key, place, by)
+      const to = neighbour(stations, key, place, by, sorting)
       if (to) {
         choose(to.reading, to.place)
       }

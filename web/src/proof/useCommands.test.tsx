@@ -2,17 +2,20 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { act, renderHook, waitFor } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { finding, paperOf, place } from './fixtures'
+import { finding, paperOf, place, station } from './fixtures'
 import { useCommands } from './useCommands'
-import type { Station } from './useProof'
+import type { Change, Station } from './useProof'
 
 const paper = paperOf({ step: 1, undo: 'Put right: Left margin' })
 const left = finding('sheet.margins', 'left')
 const words = finding('running-head.text', 'words', { fix: 'apparatus' })
-const stations: Station[] = [
-  { id: 'sheet', state: 'open', open: 1, readings: [left] },
-  { id: 'running-head', state: 'open', open: 1, readings: [words] },
-]
+const stations: Station[] = [station('sheet', [left]), station('running-head', [words])]
+const margin = {
+  rule: 'sheet.margins',
+  text: 'Left margin: 1.25 in → 1 in',
+  metric: 'Left margin: 3.18 cm → 2.54 cm',
+}
+const change: Change = { where: 'Header', before: '', after: 'Solvane #', moved: false }
 
 interface Sent {
   path: string
@@ -25,7 +28,13 @@ let answer: (path: string) => unknown
 /** A server that notes what it is sent. */
 beforeEach(() => {
   sent = []
-  answer = () => ({ id: 'w', finished: true, stage: '', done: ['Left margin'], changed: ['1 section'] })
+  answer = (path) => ({
+    id: 'w',
+    finished: true,
+    stage: '',
+    ahead: 0,
+    ...(path.endsWith('words') ? { words: [change] } : { done: [margin], changed: ['1 section'] }),
+  })
   vi.stubGlobal('fetch', async (request: Request) => {
     const path = new URL(request.url).pathname
     sent.push({ path, body: request.method === 'GET' ? null : await request.text() })
@@ -52,38 +61,34 @@ describe('putting right', () => {
   it('asks nothing where only looks change, and says what was done', async () => {
     const { result, said } = commands()
     act(() => result.current.putReadingRight(left, 0))
-    await waitFor(() =>
-      expect(result.current.outcome).toEqual({ done: ['Left margin'], changed: ['1 section'] }),
-    )
+    await waitFor(() => expect(result.current.outcome).toEqual({ done: [margin], changed: ['1 section'] }))
     expect(sent[0]?.path).toBe('/api/papers/0c5d/put-right')
     expect(wishes()[0]).toEqual({ revision: 4, reading: left.key, wordsConfirmed: false })
-    expect(said).toContain('Put right: Left margin')
+    expect(said).toContain('Put right: Left margin: 1.25 in → 1 in')
   })
 
   it('shows the words first, and changes them only with consent', async () => {
     const { result } = commands()
     act(() => result.current.putAllRight())
-    expect(result.current.consent).toMatchObject({ readings: [words], looksToo: true })
-    expect(sent).toEqual([])
-    act(() => {
-      result.current.confirm()
-    })
+    await waitFor(() => expect(result.current.consent).toMatchObject({ words: [change], looksToo: true }))
+    expect(sent.map(({ path }) => path)).toEqual(['/api/papers/0c5d/put-right/words'])
+    act(() => result.current.confirm())
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[0]).toEqual({ revision: 4, wordsConfirmed: true })
+    expect(wishes()[1]).toEqual({ revision: 4, wordsConfirmed: true })
   })
 
   it('takes looks alone, or nothing at all', async () => {
     const { result } = commands()
     act(() => result.current.putStationRight(stations[1] as Station))
+    await waitFor(() => expect(result.current.consent).not.toBeNull())
     act(() => result.current.leave())
     expect(result.current.consent).toBeNull()
-    expect(sent).toEqual([])
+    expect(sent).toHaveLength(1)
     act(() => result.current.putAllRight())
-    act(() => {
-      result.current.looksOnly()
-    })
+    await waitFor(() => expect(result.current.consent).not.toBeNull())
+    act(() => result.current.looksOnly())
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[0]).toEqual({ revision: 4, wordsConfirmed: false })
+    expect(wishes()[2]).toEqual({ revision: 4, wordsConfirmed: false })
   })
 
   it('puts one place right by itself, and asks first where only the writer can say', async () => {
@@ -93,10 +98,22 @@ describe('putting right', () => {
     expect(wishes()[0]).toEqual({ revision: 4, reading: left.key, places: ['a'], wordsConfirmed: false })
     const emphasis = finding('type.emphasis', 'bold', { fix: 'ask', places: [place({ fix: 'ask' })] })
     act(() => result.current.putReadingRight(emphasis, 0))
-    expect(result.current.consent).toMatchObject({ readings: [emphasis], place: { anchor: 'a' } })
+    await waitFor(() => expect(result.current.consent).toMatchObject({ one: { reading: emphasis } }))
     act(() => result.current.confirm())
     await waitFor(() => expect(result.current.outcome).not.toBeNull())
-    expect(wishes()[1]).toEqual({ revision: 4, reading: emphasis.key, places: ['a'], wordsConfirmed: true })
+    expect(wishes()[2]).toEqual({ revision: 4, reading: emphasis.key, places: ['a'], wordsConfirmed: true })
+  })
+
+  it('sends one request for a button that is pressed twice at once', async () => {
+    const { result } = commands()
+    act(() => {
+      result.current.putReadingRight(left, 0)
+      result.current.putReadingRight(left, 0)
+    })
+    await waitFor(() => expect(result.current.outcome).not.toBeNull())
+    expect(sent).toHaveLength(1)
+    act(() => result.current.undo())
+    await waitFor(() => expect(sent).toHaveLength(2))
   })
 
   it('says when nothing was to be done', async () => {

@@ -1,9 +1,12 @@
-import { saidOf } from '../ui/Underway'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { Work } from '../api/work'
-import { isSafe } from './choice'
+import { useSettings } from '../ui/settings'
+import { saidOf } from '../ui/Underway'
+import { isSafe, putRightText } from './choice'
 import type { Said } from './parts/PartsPanel'
 import {
+  type Change,
+  type Facts,
   type Kind,
   type Outcome,
   type Paper,
@@ -14,34 +17,47 @@ import {
   type Wish,
 } from './useProof'
 
-/** Readings whose words would change, and the wish that waits for the writer's consent. */
+/** The words a put-right would change, and the wish that waits for the writer's consent. */
 interface Consent {
-  readings: Reading[]
+  words: Change[]
   wish: Wish
   looksToo: boolean
-  /** The one place it is about, where it is about one. */
-  place: Place | undefined
+  /** The one reading and place it is about, where it is about one. */
+  one?: { reading: Reading; place: Place }
 }
 
 /** What a writer can have done to the paper; words change only after consent. */
 export function useCommands(paper: Paper, stations: Station[], say: (words: string) => void) {
+  const { units } = useSettings()
   const [work, setWork] = useState<Work | null>(null)
-  const steps = useSteps(paper, (current) => {
-    setWork(current)
-    say(saidOf(current))
-  })
+  // The buttons know of a command under way only once they are drawn again.
+  const running = useRef(false)
+  const steps = useSteps(
+    paper,
+    (current) => {
+      setWork(current)
+      say(saidOf(current))
+    },
+    () => {
+      running.current = false
+    },
+  )
   const [consent, setConsent] = useState<Consent | null>(null)
   const [outcome, setOutcome] = useState<Outcome | null>(null)
   const all = Object.values(steps)
   const busy = all.some((each) => each.isPending)
   const mendable = stations.flatMap((each) => each.readings.filter(isSafe))
 
+  const reset = () => {
+    all.forEach((each) => each.reset())
+    setOutcome(null)
+    setWork(null)
+  }
   /** Runs a command unless one is under way; what the last one said is over. */
   const start = (command: () => void) => {
-    if (!busy) {
-      all.forEach((each) => each.reset())
-      setOutcome(null)
-      setWork(null)
+    if (!running.current) {
+      running.current = true
+      reset()
       command()
     }
   }
@@ -52,16 +68,21 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
         onSuccess: (done) => {
           setOutcome(done)
           say(
-            done.done.length === 0 ? 'There was nothing to put right' : `Put right: ${done.done.join(', ')}`,
+            done.done.length === 0
+              ? 'There was nothing to put right'
+              : `Put right: ${done.done.map((each) => putRightText(each, units)).join(', ')}`,
           )
         },
       }),
     )
   }
+  /** Shows the words that would change, every place once, before any of them does. */
+  const askFirst = (wish: Wish, asked: Omit<Consent, 'words' | 'wish'>) =>
+    start(() => steps.words.mutate(wish, { onSuccess: (words) => setConsent({ words, wish, ...asked }) }))
   const ask = (wanted: Reading[], wish: Wish) => {
     const words = wanted.filter((each) => each.fix === 'apparatus')
     if (words.length > 0) {
-      setConsent({ readings: words, wish, looksToo: words.length < wanted.length, place: undefined })
+      askFirst(wish, { looksToo: words.length < wanted.length })
     } else if (wanted.length > 0) {
       putRight(wish)
     }
@@ -76,7 +97,7 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     if (place.fix === 'looks') {
       putRight(wish)
     } else {
-      setConsent({ readings: [reading], wish, looksToo: false, place })
+      askFirst(wish, { looksToo: false, one: { reading, place } })
     }
   }
 
@@ -84,7 +105,6 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     busy,
     /** The work under way that can be stopped, where a command takes longer. */
     work: busy ? work : null,
-    mendable,
     consent,
     outcome,
     problem: all.find((each) => each.error)?.error ?? null,
@@ -100,6 +120,8 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
     },
     leave: () => setConsent(null),
     closeOutcome: () => setOutcome(null),
+    /** Puts away what the last command said, its file and its trouble. */
+    reset,
     putPlaceRight,
     /** A reading at all its places; one that only the writer can judge, at the place at hand. */
     putReadingRight: (reading: Reading, place: number) => {
@@ -126,6 +148,15 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
       start(() => steps.lift.mutate(reading.key, { onSuccess: () => say(`${reading.name} is open again`) })),
     correct: (said: Said) =>
       start(() => steps.correct.mutate(said, { onSuccess: () => say('Taken for what you say') })),
+    changeFacts: (facts: Facts, onDone: () => void) =>
+      start(() =>
+        steps.changeFacts.mutate(facts, {
+          onSuccess: () => {
+            say('Measured by the new facts')
+            onDone()
+          },
+        }),
+      ),
     bringAgain: (file: File) =>
       start(() => steps.bringAgain.mutate(file, { onSuccess: () => say('The newer file is here') })),
     undo: () => {
@@ -138,6 +169,8 @@ export function useCommands(paper: Paper, stations: Station[], say: (words: stri
         start(() => steps.redo.mutate(undefined, { onSuccess: () => say(`Brought back: ${paper.redo}`) }))
       }
     },
-    handIn: (kind: Kind, onDone: () => void) => start(() => steps.handIn.mutate(kind, { onSuccess: onDone })),
+    /** The file that was handed in last. */
+    handedIn: steps.handIn.data ?? null,
+    handIn: (kind: Kind) => start(() => steps.handIn.mutate(kind)),
   }
 }

@@ -20,6 +20,19 @@ describe('keys', () => {
     expect(next).toHaveBeenCalledTimes(2)
   })
 
+  it('undo and redo by the keys that every program has for them', () => {
+    const [undo, redo] = [vi.fn(), vi.fn()]
+    const Both = () => {
+      useKeys({}, false, { undo, redo })
+      return <input aria-label="field" />
+    }
+    render(<Both />)
+    fireEvent.keyDown(document.body, { key: 'z', ctrlKey: true })
+    fireEvent.keyDown(document.body, { key: 'Z', metaKey: true, shiftKey: true })
+    fireEvent.keyDown(screen.getByLabelText('field'), { key: 'z', ctrlKey: true })
+    expect([undo.mock.calls.length, redo.mock.calls.length]).toEqual([1, 1])
+  })
+
   it('can be switched off, all but the one that tells about them', () => {
     const next = vi.fn()
     const help = vi.fn()

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendFile, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
 import { examined, finish, type OnWork, type Work } from '../api/work'
+import type { Units } from '../ui/settings'
 import { allPages } from './allPages'
 
 export type { Layout } from './allPages'
@@ -14,17 +15,23 @@ export type Run = Schemas['RunView']
 export type Station = Schemas['StationReadings']
 export type Reading = Schemas['ReadingView']
 export type Place = Schemas['PlaceView']
-export type Measure = Schemas['MeasureView']
 export type Stroke = Schemas['StrokeView']
+/** Words that a put-right changes. */
+export type Change = Schemas['ChangeView']
 /** What to put right of the paper as it stands. */
 export type Wish = Omit<Schemas['PutRightRequest'], 'revision'>
+
+/** What a paper is judged by. */
+export type Facts = Schemas['FactsView']
 
 /** What a paper is handed in as. */
 export type Kind = 'docx' | 'pdf'
 
+export type PutRight = Schemas['PutRightView']
+
 /** What putting right did: the readings, and what that changed in the file. */
 export interface Outcome {
-  done: string[]
+  done: PutRight[]
   changed: string[]
 }
 
@@ -34,6 +41,8 @@ export function usePaper(id: string) {
   return useQuery({
     queryKey: ['paper', id],
     queryFn: async () => body(await api.GET('/api/papers/{id}', at(id))),
+    // Another window may have taken a step meanwhile.
+    refetchOnWindowFocus: 'always',
   })
 }
 
@@ -55,26 +64,50 @@ export function useProofLayout(id: string, proof: number, revision: number) {
   })
 }
 
-/** The readings of a paper as it stands. */
-export function useReadings(id: string, revision: number | undefined) {
+/** The readings of a paper as it stands, their lengths in the unit the person chose. */
+export function useReadings(id: string, revision: number | undefined, units: Units) {
   return useQuery({
-    queryKey: ['readings', id, revision],
-    queryFn: () => examined<Schemas['ReadingsView']>(() => api.GET('/api/papers/{id}/readings', at(id))),
+    queryKey: ['readings', id, revision, units],
+    queryFn: () =>
+      examined<Schemas['ReadingsView']>(() =>
+        api.GET('/api/papers/{id}/readings', { params: { path: { id }, query: { units } } }),
+      ),
     enabled: revision !== undefined,
     placeholderData: (before) => before,
   })
 }
 
 /** What a station measures on the pages of a paper as it stands, by page. */
-export function useStrokes(id: string, station: string, revision: number) {
+export function useStrokes(id: string, station: string, revision: number, units: Units) {
   return useQuery({
-    queryKey: ['strokes', id, revision, station],
+    queryKey: ['strokes', id, revision, station, units],
     queryFn: async () => {
       const { pages } = await examined<Schemas['StrokesView']>(() =>
-        api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station } } }),
+        api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station, units } } }),
       )
       return new Map(pages.map(({ page, strokes }) => [page, strokes]))
     },
+  })
+}
+
+const wordsOf = async ({ id, revision }: Paper, wish: Wish, onWork?: OnWork): Promise<Change[]> => {
+  const started = body(
+    await api.POST('/api/papers/{id}/put-right/words', { ...at(id), body: { ...wish, revision } }),
+  )
+  return (await finish(started, onWork ?? (() => undefined))).words ?? []
+}
+
+/** The words that putting one place right would change; nothing is asked where there is no place. */
+export function useWords(paper: Paper, reading: string | undefined, anchor: string | undefined) {
+  return useQuery({
+    queryKey: ['words', paper.id, paper.revision, reading, anchor],
+    queryFn: () =>
+      wordsOf(paper, {
+        ...(reading !== undefined && { reading }),
+        ...(anchor !== undefined && { places: [anchor] }),
+        wordsConfirmed: true,
+      }),
+    enabled: reading !== undefined && anchor !== undefined,
   })
 }
 
@@ -82,13 +115,16 @@ export function useStrokes(id: string, station: string, revision: number) {
  * What changes a paper: each names the state it is meant for, makes a step, and what was shown of the paper is fetched
  * again. It is fetched again, too, when another window was quicker.
  */
-export function useSteps({ id, revision }: Paper, onWork: OnWork) {
+export function useSteps(paper: Paper, onWork: OnWork, onSettled: () => void) {
+  const { id, revision } = paper
   const client = useQueryClient()
   const refresh = () => client.invalidateQueries({ queryKey: ['paper', id] })
   const after = {
     onSuccess: refresh,
     onError: (problem: Error) => (wasChangedElsewhere(problem) ? refresh() : undefined),
+    onSettled,
   }
+  const words = useMutation({ mutationFn: (wish: Wish) => wordsOf(paper, wish, onWork), onSettled })
   const putRight = useMutation({
     mutationFn: async (wish: Wish): Promise<Outcome> => {
       const started = body(
@@ -123,6 +159,14 @@ export function useSteps({ id, revision }: Paper, onWork: OnWork) {
       ),
     ...after,
   })
+  const changeFacts = useMutation({
+    mutationFn: async (facts: Facts) =>
+      finish(
+        body(await api.POST('/api/papers/{id}/facts', { ...at(id), body: { ...facts, revision } })),
+        onWork,
+      ),
+    ...after,
+  })
   const bringAgain = useMutation({
     mutationFn: async (file: File) => {
       const said = { revision: String(revision) }
@@ -141,10 +185,9 @@ export function useSteps({ id, revision }: Paper, onWork: OnWork) {
   const handIn = useMutation({
     mutationFn: async (kind: Kind) => {
       const { number } = body(await api.POST('/api/papers/{id}/proofs', { ...at(id), body: { revision } }))
-      await download(`/api/papers/${id}/proofs/${number}/${kind === 'pdf' ? 'pdf' : 'file'}`, onWork)
-      return number
+      return download(`/api/papers/${id}/proofs/${number}/${kind === 'pdf' ? 'pdf' : 'file'}`, onWork)
     },
     ...after,
   })
-  return { putRight, stet, lift, correct, bringAgain, undo, redo, handIn }
+  return { words, putRight, stet, lift, correct, changeFacts, bringAgain, undo, redo, handIn }
 }

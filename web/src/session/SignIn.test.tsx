@@ -12,7 +12,7 @@ function show(demoOffered: boolean) {
   const client = new QueryClient({ defaultOptions: { mutations: { retry: false } } })
   render(
     <QueryClientProvider client={client}>
-      <SignIn demoOffered={demoOffered} />
+      <SignIn demoOffered={demoOffered} resetOffered={false} />
     </QueryClientProvider>,
   )
 }
@@ -31,7 +31,20 @@ describe('the first page', () => {
     expect(screen.getByLabelText('Password').getAttribute('minlength')).toBeNull()
     fireEvent.click(screen.getByText('Make an account'))
     expect(screen.getByText('At least 10 characters.')).toBeTruthy()
-    expect(screen.getByLabelText(/Password/).getAttribute('minlength')).toBe('10')
+    expect(screen.getByLabelText(/^Password/).getAttribute('minlength')).toBe('10')
+  })
+
+  it('shows what is typed where that is wished', () => {
+    show(false)
+    expect(screen.getByLabelText('Password').getAttribute('type')).toBe('password')
+    fireEvent.click(screen.getByRole('button', { name: /Show/ }))
+    expect(screen.getByLabelText('Password').getAttribute('type')).toBe('text')
+  })
+
+  it('says whom to ask where no mail is sent', () => {
+    show(false)
+    fireEvent.click(screen.getByText('Forgotten?'))
+    expect(screen.getByText(/This desk sends no mail/)).toBeTruthy()
   })
 
   it('tells in words why a sign-in did not work', async () => {

@@ -1,89 +1,122 @@
 import { type SubmitEvent, useState } from 'react'
 import { Notice } from '../ui/Notice'
+import { PasswordField } from '../ui/PasswordField'
 import { TextField } from '../ui/TextField'
-import { Wordmark } from '../ui/Wordmark'
+import { useTitle } from '../ui/useTitle'
+import { Door } from './Door'
+import { Forgotten } from './Forgotten'
 import { useSignIn } from './useSession'
 
 /** The first page of all: sign in, make an account, or try the demo desk. */
-export function SignIn({ demoOffered }: { demoOffered: boolean }) {
-  const [joining, setJoining] = useState(false)
+export function SignIn({ demoOffered, resetOffered }: { demoOffered: boolean; resetOffered: boolean }) {
+  const [way, setWay] = useState<'sign-in' | 'sign-up' | 'forgotten'>('sign-in')
   const [email, setEmail] = useState('')
+  const demo = useSignIn('demo')
+  useTitle(way === 'sign-up' ? 'Make an account' : way === 'sign-in' ? 'Sign in' : 'Forgotten password')
+  return (
+    <Door
+      form={
+        way === 'forgotten' ? (
+          <Forgotten
+            email={email}
+            offered={resetOffered}
+            demo={demoOffered}
+            onEmail={setEmail}
+            onClose={() => setWay('sign-in')}
+          />
+        ) : (
+          <EnterForm
+            key={way}
+            joining={way === 'sign-up'}
+            quiet={demoOffered}
+            email={email}
+            onEmail={setEmail}
+            onJoining={(joining) => setWay(joining ? 'sign-up' : 'sign-in')}
+            onForgotten={() => setWay('forgotten')}
+          />
+        )
+      }
+    >
+      {demoOffered && (
+        <div>
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={demo.isPending}
+            onClick={() => demo.mutate({ email: '', password: '' })}
+          >
+            {demo.isPending ? 'Laying the desk…' : 'Try the demo desk'}
+          </button>
+          <p className="mt-2 text-sm text-soft">
+            A desk of your own for a day, with two untidy papers from Brackwater College ready to be put
+            right.
+          </p>
+          {demo.error && <Notice message={demo.error.message} />}
+        </div>
+      )}
+    </Door>
+  )
+}
+
+function EnterForm({
+  joining,
+  quiet,
+  email,
+  onEmail,
+  onJoining,
+  onForgotten,
+}: {
+  joining: boolean
+  /** Whether something else on the page is pressed first. */
+  quiet: boolean
+  email: string
+  onEmail: (email: string) => void
+  onJoining: (joining: boolean) => void
+  onForgotten: () => void
+}) {
   const [password, setPassword] = useState('')
   const enter = useSignIn(joining ? 'sign-up' : 'sign-in')
-  const demo = useSignIn('demo')
-  const problem = enter.error ?? demo.error
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     enter.mutate({ email, password })
   }
   return (
-    <main className="grid min-h-full place-items-center bg-base-300 p-6">
-      <div className="grid w-full max-w-[880px] overflow-hidden rounded-[3px] border border-rule bg-base-100 md:grid-cols-[1fr_340px]">
-        <section className="flex flex-col justify-between gap-10 p-9">
-          <Wordmark />
-          <div>
-            <h1 className="max-w-[18ch] text-[34px] leading-tight">Your paper, measured and put right.</h1>
-            <p className="mt-3 max-w-[44ch] text-soft">
-              Bring the file you wrote. Grintel lays it out page by page, measures it against your style
-              guide, and puts its layout right in the same file. Your words stay as you wrote them.
-            </p>
-          </div>
-          {demoOffered && (
-            <div>
-              <button
-                type="button"
-                className="btn btn-primary"
-                disabled={demo.isPending}
-                onClick={() => demo.mutate({ email: '', password: '' })}
-              >
-                Try the demo desk
-              </button>
-              <p className="mt-2 text-sm text-soft">
-                Two untidy papers from Brackwater College lie there, ready to be put right.
-              </p>
-            </div>
-          )}
-        </section>
-        <form
-          onSubmit={submit}
-          className="flex flex-col gap-4 border-t border-rule p-9 md:border-t-0 md:border-l"
-        >
-          <h2 className="text-xl">{joining ? 'Make an account' : 'Sign in'}</h2>
-          <TextField
-            label="E-mail address"
-            type="email"
-            required
-            autoComplete="email"
-            value={email}
-            onText={setEmail}
-          />
-          <TextField
-            label="Password"
-            hint={joining ? 'At least 10 characters.' : undefined}
-            type="password"
-            required
-            minLength={joining ? 10 : undefined}
-            autoComplete={joining ? 'new-password' : 'current-password'}
-            value={password}
-            onText={setPassword}
-          />
-          {problem && <Notice message={problem.message} />}
-          <button
-            type="submit"
-            className={demoOffered ? 'btn btn-quiet' : 'btn btn-primary'}
-            disabled={enter.isPending}
-          >
-            {joining ? 'Make the account' : 'Sign in'}
+    <form onSubmit={submit} className="flex flex-col gap-4">
+      <h2 className="text-xl">{joining ? 'Make an account' : 'Sign in'}</h2>
+      <TextField
+        label="E-mail address"
+        type="email"
+        required
+        autoComplete="email"
+        value={email}
+        onText={onEmail}
+      />
+      <PasswordField
+        label="Password"
+        {...(joining && { hint: 'At least 10 characters.', minLength: 10 })}
+        required
+        autoComplete={joining ? 'new-password' : 'current-password'}
+        value={password}
+        onText={setPassword}
+      />
+      {enter.error && <Notice message={enter.error.message} />}
+      <button
+        type="submit"
+        className={quiet ? 'btn btn-quiet' : 'btn btn-primary'}
+        disabled={enter.isPending}
+      >
+        {joining ? 'Make the account' : 'Sign in'}
+      </button>
+      <div className="flex justify-between gap-3 text-sm">
+        <button type="button" className="pencil-link" onClick={() => onJoining(!joining)}>
+          {joining ? 'I have an account' : 'Make an account'}
+        </button>
+        {!joining && (
+          <button type="button" className="pencil-link" onClick={onForgotten}>
+            Forgotten?
           </button>
-          <button
-            type="button"
-            className="pencil-link self-start text-sm"
-            onClick={() => setJoining(!joining)}
-          >
-            {joining ? 'I have an account' : 'Make an account'}
-          </button>
-        </form>
+        )}
       </div>
-    </main>
+    </form>
   )
 }

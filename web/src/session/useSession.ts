@@ -2,12 +2,18 @@ import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tansta
 import { api, body, type Schemas } from '../api/client'
 
 export type Session = Schemas['SessionView']
+export type Person = Schemas['PersonView']
 
 const KEY = ['session']
 
 /** Drops all that was loaded for a person, but not the session itself, which is being shown. */
 function forgetOthers(client: QueryClient) {
   client.removeQueries({ predicate: (query) => query.queryKey[0] !== KEY[0] })
+}
+
+/** Somebody has signed in. */
+export function keepSession(client: QueryClient, session: Session) {
+  client.setQueryData(KEY, session)
 }
 
 /** Who is signed in. */
@@ -40,7 +46,7 @@ export function useSignIn(way: 'sign-in' | 'sign-up' | 'demo') {
     },
     onSuccess: (session) => {
       forgetOthers(client)
-      client.setQueryData(KEY, session)
+      keepSession(client, session)
     },
   })
 }

@@ -10,10 +10,21 @@ export interface Settings {
   zoom: Zoom
   singleKeys: boolean
   theme: 'system' | 'desk' | 'desk-dark'
+  /** In which order the readings of a station come. */
+  sorting: 'worst' | 'pages'
+  /** Whether the line that explains the strokes is shown. */
+  legend: boolean
 }
 
 const STORE = 'grintel.settings'
-const initial: Settings = { units: 'inches', zoom: 'width', singleKeys: true, theme: 'system' }
+const initial: Settings = {
+  units: 'inches',
+  zoom: 'width',
+  singleKeys: true,
+  theme: 'system',
+  sorting: 'worst',
+  legend: true,
+}
 const listeners = new Set<() => void>()
 let current = load()
 

@@ -45,6 +45,14 @@ export function Compare({ paper, onClose }: { paper: Paper; onClose: () => void 
             </label>
           ))}
         </fieldset>
+        {!laid && (
+          <span className="flex items-center gap-1.5 text-soft">
+            <svg aria-hidden="true" viewBox="0 0 4 16" className="h-4 w-1">
+              <path d="M2 0V16" stroke="var(--color-primary)" strokeWidth="2.5" />
+            </svg>
+            set otherwise on the other side
+          </span>
+        )}
         <button type="button" className="pencil-link ml-auto" onClick={onClose}>
           Back to the marks
         </button>

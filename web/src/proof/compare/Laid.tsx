@@ -6,6 +6,8 @@ import { useSize } from '../useSize'
 import { scaleOf } from '../zoom'
 
 const HALF = 50
+/** How wide browsers draw the thumb of a slider, in pixels. */
+const THUMB = 16
 
 /** One proof laid over the other, page by page; a slider uncovers more of the one or the other. */
 export function Laid({ paper, before, after }: { paper: string; before: Layout; after: Layout }) {
@@ -14,21 +16,26 @@ export function Laid({ paper, before, after }: { paper: string; before: Layout; 
   const all = [...before.pages, ...after.pages]
   const size = useSize(scroller)
   const scale = Math.min(scaleOf('width', all, size), scaleOf('actual', all, size))
+  const widest = Math.max(...all.map(({ width }) => width)) * scale
   const pages = before.pages.length > after.pages.length ? before.pages : after.pages
   return (
     <>
-      <label className="flex items-center gap-3 border-b border-rule bg-base-100 px-4 py-1.5 text-sm">
-        <span className="text-soft">Before</span>
+      {/* As wide as the sheet and a thumb, so that the thumb stands right over the cut. */}
+      <label className="flex flex-col border-b border-rule bg-base-100 py-1.5 text-sm">
+        <span className="mx-auto flex max-w-full justify-between text-soft" style={{ width: widest }}>
+          <span>Before</span>
+          <span>After</span>
+        </span>
         <input
           type="range"
           min={0}
           max={100}
           value={part}
           aria-label="How much of the page shows the proof before"
-          className="h-5 flex-1 accent-base-content"
+          className="mx-auto h-5 max-w-full accent-base-content"
+          style={{ width: widest + THUMB }}
           onChange={(event) => setPart(Number(event.target.value))}
         />
-        <span className="text-soft">After</span>
       </label>
       <div
         ref={scroller}

@@ -1,9 +1,10 @@
-import { type RefObject, useRef } from 'react'
+import { type RefObject, useMemo, useRef } from 'react'
 import { PageColumn } from '../page/PageColumn'
 import { SheetPage } from '../page/SheetPage'
 import type { Layout } from '../useProof'
 import { useSize } from '../useSize'
 import { scaleOf } from '../zoom'
+import { type Bar, type Bars, differences } from './differences'
 import { placeAt, scrollTo } from './tie'
 
 /** Both proofs beside each other; scrolling one brings the other to the same words. */
@@ -12,6 +13,7 @@ export function SideBySide({ paper, before, after }: { paper: string; before: La
   const right = useRef<HTMLDivElement>(null)
   /** The side that was moved by the other; what it tells of that is no wish of the reader. */
   const moved = useRef<HTMLDivElement | null>(null)
+  const differ = useMemo(() => differences(before, after), [before, after])
   const leftScale = scaleOf('width', before.pages, useSize(left))
   const rightScale = scaleOf('width', after.pages, useSize(right))
 
@@ -43,6 +45,7 @@ export function SideBySide({ paper, before, after }: { paper: string; before: La
         name="Before"
         paper={paper}
         layout={before}
+        bars={differ.before}
         scale={leftScale}
         scroller={left}
         onScroll={() => follow(left.current, before, leftScale, right.current, after, rightScale)}
@@ -51,6 +54,7 @@ export function SideBySide({ paper, before, after }: { paper: string; before: La
         name="After"
         paper={paper}
         layout={after}
+        bars={differ.after}
         scale={rightScale}
         scroller={right}
         onScroll={() => follow(right.current, after, rightScale, left.current, before, leftScale)}
@@ -63,6 +67,7 @@ function Column({
   name,
   paper,
   layout,
+  bars,
   scale,
   scroller,
   onScroll,
@@ -70,6 +75,8 @@ function Column({
   name: string
   paper: string
   layout: Layout
+  /** Where the other side is set otherwise. */
+  bars: Bars
   scale: number
   scroller: RefObject<HTMLDivElement | null>
   onScroll: () => void
@@ -88,8 +95,23 @@ function Column({
         scale={scale}
         scroller={scroller}
         target={null}
-        renderPage={(page) => <SheetPage page={page} paper={paper} scale={scale} />}
+        renderPage={(page) => (
+          <SheetPage page={page} paper={paper} scale={scale}>
+            <DifferenceBars bars={bars.get(page.number) ?? []} />
+          </SheetPage>
+        )}
       />
     </div>
+  )
+}
+
+/** Pencil beside the paragraphs that are set otherwise on the other side. */
+function DifferenceBars({ bars }: { bars: Bar[] }) {
+  return (
+    <g aria-hidden="true" className="difference" stroke="var(--sheet-pencil)" strokeWidth={2.2}>
+      {bars.map(({ x, y1, y2 }, index) => (
+        <path key={index} d={`M${x} ${y1}V${y2}`} />
+      ))}
+    </g>
   )
 }

@@ -1,14 +1,10 @@
 import { memo } from 'react'
-import type { Dimension } from './strokes'
+import { type Dimension, type Label, LABEL_LINE } from './strokes'
 
 const HEAD = 4
 /** Between ends nearer than this the arrows point from outside, as on any drawing. */
 const SHORT = 13
 const TAIL = 9
-/** Labels are set so that they read at this many pixels, within what a margin holds. */
-const LABEL_PIXELS = 11.5
-const SMALLEST = 7.5
-const LARGEST = 13
 
 /**
  * Dimension lines, as on a technical drawing: ink for what is, dashed pencil for what is asked. Those of the reading
@@ -16,17 +12,16 @@ const LARGEST = 13
  */
 export const DimensionLines = memo(function DimensionLines({
   dimensions,
-  scale,
+  size,
   lit,
   onLit,
 }: {
   dimensions: Dimension[]
-  /** Pixels in a point of the page. */
-  scale: number
+  /** Of the labels, in points. */
+  size: number
   lit: string | null
   onLit: (reading: string | null) => void
 }) {
-  const size = Math.max(SMALLEST, Math.min(LARGEST, LABEL_PIXELS / scale))
   return (
     <g aria-hidden="true" className="select-none">
       {dimensions.map((dimension) => (
@@ -42,6 +37,8 @@ export const DimensionLines = memo(function DimensionLines({
   )
 })
 
+const colourOf = (kind: Dimension['kind']) => (kind === 'asked' ? 'var(--sheet-pencil)' : 'var(--sheet-ink)')
+
 function DimensionLine({
   dimension,
   size,
@@ -53,16 +50,14 @@ function DimensionLine({
   lit: boolean
   onLit: (reading: string | null) => void
 }) {
-  const { x1, y1, x2, y2, kind, label, labelX, labelY, anchor, reading } = dimension
+  const { x1, y1, x2, y2, kind, label, reading } = dimension
   const asked = kind === 'asked'
-  const stroke = asked ? 'var(--sheet-pencil)' : 'var(--sheet-ink)'
   const level = y1 === y2
   const short = Math.abs(x2 - x1) + Math.abs(y2 - y1) < SHORT
-  const width = label.length * size * 0.47 + 6
   const weight = (asked ? 1 : 0.8) * (lit ? 1.9 : 1)
   return (
     <g
-      stroke={stroke}
+      stroke={colourOf(kind)}
       fill="none"
       strokeWidth={weight}
       data-reading={reading}
@@ -71,40 +66,53 @@ function DimensionLine({
       onMouseLeave={reading ? () => onLit(null) : undefined}
     >
       {reading && <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="transparent" strokeWidth={9} />}
-      <line x1={x1} y1={y1} x2={x2} y2={y2} strokeDasharray={asked ? '3 2.5' : undefined} />
+      <line data-stroke x1={x1} y1={y1} x2={x2} y2={y2} strokeDasharray={asked ? '3 2.5' : undefined} />
       {!asked && (
         <>
-          <path d={arrow(x1, y1, level, short ? -1 : 1)} />
-          <path d={arrow(x2, y2, level, short ? 1 : -1)} />
-          {short && <path d={tail(x1, y1, level, -1) + tail(x2, y2, level, 1)} />}
+          {/* Between words there is no room for arrows from outside. */}
+          {!(short && level) && (
+            <>
+              <path d={arrow(x1, y1, level, short ? -1 : 1)} />
+              <path d={arrow(x2, y2, level, short ? 1 : -1)} />
+            </>
+          )}
+          {short && !level && <path d={tail(x1, y1, level, -1) + tail(x2, y2, level, 1)} />}
         </>
       )}
       <path d={bar(x1, y1, level)} />
       <path d={bar(x2, y2, level)} />
-      {level && anchor === 'middle' && (
-        <rect
-          x={labelX - width / 2}
-          y={labelY - size * 0.86}
-          width={width}
-          height={size * 1.1}
-          fill="var(--sheet)"
-          stroke="none"
-        />
-      )}
+      {label && <LabelText label={label} size={size} lit={lit} />}
+    </g>
+  )
+}
+
+/** A label, on a ground of its own so that its line stops before it. */
+function LabelText({ label, size, lit }: { label: Label; size: number; lit: boolean }) {
+  const { box, lines, x, y, anchor } = label
+  return (
+    <>
+      <rect {...box} fill="var(--sheet)" stroke="none" />
       <text
-        x={labelX}
-        y={labelY}
+        data-label
         textAnchor={anchor}
         fontFamily="var(--font-sans)"
         fontSize={size}
-        fontWeight={asked || lit ? 700 : 500}
-        fill={stroke}
         stroke="none"
         style={{ fontVariantNumeric: 'lining-nums tabular-nums' }}
       >
-        {label}
+        {lines.map(({ text, kind }, index) => (
+          <tspan
+            key={index}
+            x={x}
+            y={y + index * size * LABEL_LINE}
+            fill={colourOf(kind)}
+            fontWeight={kind === 'asked' || lit ? 700 : 500}
+          >
+            {text}
+          </tspan>
+        ))}
       </text>
-    </g>
+    </>
   )
 }
 

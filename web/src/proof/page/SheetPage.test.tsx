@@ -5,7 +5,9 @@ import type { Stroke } from '../useProof'
 import { DimensionLines } from './DimensionLines'
 import { marksOn } from './marks'
 import { MarkSigns } from './MarkSigns'
+import { slipsOn } from './notes'
 import { SheetPage } from './SheetPage'
+import { Space } from './space'
 import { placeStrokes } from './strokes'
 
 afterEach(cleanup)
@@ -13,7 +15,7 @@ afterEach(cleanup)
 const gap = finding('spacing.paragraph-gap', 'after', {
   sign: 'close-up',
   edge: 'after',
-  note: 'close {is}',
+  note: 'close 8 pt',
   name: 'Space after',
   is: { text: '8 pt', twips: 160 },
   places: [place({ page: 1, paragraph: 5, quote: '' })],
@@ -26,24 +28,26 @@ const margin: Stroke = {
   from: 0,
   to: 90,
   asked: 72,
+  is: '1.25 in',
+  ought: '1 in',
   near: 72,
   far: 720,
 }
 const sheet = page([line(5, 0, 100)])
 
-function show(lit: string | null = null) {
+function show(lit: string | null = null, readings = [gap]) {
   const onChoose = vi.fn()
   const onLit = vi.fn()
+  const space = new Space(sheet)
+  const dimensions = placeStrokes(sheet, [margin], 9, space)
+  const marks = marksOn(sheet, readings, dimensions)
   const { container } = render(
     <SheetPage page={sheet} paper="0c5d" scale={1}>
-      <DimensionLines
-        dimensions={placeStrokes(sheet, [margin], 'inches')}
-        scale={1}
-        lit={lit}
-        onLit={onLit}
-      />
+      <DimensionLines dimensions={dimensions} size={9} lit={lit} onLit={onLit} />
       <MarkSigns
-        marks={marksOn(sheet, [gap], 'inches')}
+        marks={marks}
+        slips={slipsOn(sheet, marks, 9, space)}
+        size={9}
         page={sheet}
         chosen={null}
         lit={lit}
@@ -81,6 +85,16 @@ describe('a page', () => {
     fireEvent.keyDown(mark, { key: 'Enter' })
     fireEvent.click(mark)
     expect(onChoose).toHaveBeenCalledTimes(2)
+  })
+
+  it('is one stop for the keyboard, with arrows from mark to mark', () => {
+    const wide = { ...gap, key: 'spacing.line/line', name: 'Line spacing', note: '2 lines' }
+    show(null, [gap, wide])
+    const [first, second] = screen.getAllByRole('button', { name: /^Mark/ })
+    expect([first?.tabIndex, second?.tabIndex]).toEqual([0, -1])
+    first?.focus()
+    fireEvent.keyDown(first as Element, { key: 'ArrowDown' })
+    expect(document.activeElement).toBe(second)
   })
 
   it('ties marks and dimension lines to their readings, both ways', () => {

@@ -1,4 +1,5 @@
 import type { Line, Page, Run } from '../useProof'
+import type { Box } from './space'
 
 /** Some characters of a paragraph's text that stand beside each other in a run. */
 interface Piece {
@@ -18,14 +19,6 @@ export interface Letters {
   text: string
   /** In order; a space that a line's end or a tab stands for belongs to none. */
   pieces: Piece[]
-}
-
-/** A box on a page; points from the sheet's top left corner. */
-export interface Box {
-  x: number
-  y: number
-  width: number
-  height: number
 }
 
 const kept = new WeakMap<Page, Letters[]>()

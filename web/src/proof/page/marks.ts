@@ -1,126 +1,113 @@
-import type { Units } from '../../ui/settings'
-import { POINTS_PER_TWIP } from '../units'
 import type { Line, Page, Place, Reading } from '../useProof'
-import { type Box, boxesOf, type Letters, lettersOf, plain } from './letters'
+import { boxesOf, type Letters, lettersOf, plain } from './letters'
 import { AT_EDGE, noteOf, ON_WORDS, type Sign } from './signs'
+import type { Box } from './space'
+import type { Dimension } from './strokes'
 
-/** A mark on a page: a sign at some words or a line, and an italic note in the margin. */
+/** A mark on a page: a sign at some words or a line. */
 export interface Mark extends Box {
   key: string
   reading: string
   place: number
   sign: Sign
+  /** Whether the box is that of the very words that are meant, and not of the line they stand in. */
+  exact: boolean
+  /** Whether a dimension line shows it at this very line. */
+  drawn: boolean
   /** Whether the writer lets it stand: then a dotted line under the words replaces the sign. */
   stet: boolean
-  /** What to do, as it stands in the margin, in lines that the margin holds. */
-  note: string[]
+  /** What to do; empty where a dimension line of the page says it. */
+  note: string
   /** The same for those who do not see the page: the reading, what to do, and where. */
   said: string
-  /** Left end of the note, and the baseline of its first line. */
-  noteX: number
-  noteY: number
-  /** How many other signs of its kind stand at the same line already; each is drawn a little further out. */
-  lane: number
+  /** The height at which its note belongs. */
+  level: number
   /** For an edge that is to move: by how much, in points. */
   move?: { x: number; y: number }
 }
 
-export const NOTE_PITCH = 10.5
-/** Signs at one line stand this far from each other. */
-export const LANE = 7
-/** About the width of a letter of a note, in points. */
-const LETTER = 4.3
-const NOTE_INDENT = 9
+const POINTS_PER_TWIP = 1 / 20
 /** An edge that moves by less is still drawn moving by this. */
 const SHORTEST_MOVE = 9
 
-/** The marks of some findings on a page from top to bottom, moved apart where they would touch. */
-export function marksOn(page: Page, readings: Reading[], units: Units): Mark[] {
+/**
+ * The marks of some findings on a page from top to bottom.
+ *
+ * @param dimensions what is measured on the page, which says some of them already
+ */
+export function marksOn(page: Page, readings: Reading[], dimensions: Dimension[]): Mark[] {
   const marks: Mark[] = []
   for (const reading of readings) {
     reading.places.forEach((place, index) => {
       if (reading.off && place.page === page.number) {
         const sign = reading.sign as Sign
-        const box = spotOf(page, reading, place, sign)
-        if (box) {
-          marks.push(markOf(page, reading, index, sign, box, units))
+        const found = spotOf(page, reading, place, sign)
+        if (found) {
+          marks.push(markOf(reading, index, sign, found, dimensions))
         }
       }
     })
   }
-  marks.sort((one, other) => one.noteY - other.noteY)
-  setLanes(marks)
-  setNotes(page, marks)
+  marks.sort((one, other) => one.level - other.level)
+  shareSigns(marks)
   return marks
 }
 
-/** Draws signs that would stand over each other further out: those at the edge, and rings round the same words. */
-function setLanes(marks: Mark[]) {
-  for (const of of [AT_EDGE, ON_WORDS]) {
-    const placed: Mark[] = []
-    for (const mark of marks.filter((each) => of.has(each.sign))) {
-      const taken = placed.filter((each) => overlap(each, mark, of === ON_WORDS)).map((each) => each.lane)
-      while (taken.includes(mark.lane)) {
-        mark.lane++
-      }
+/** Signs at the edge that would stand over each other are one sign: that of the first. */
+function shareSigns(marks: Mark[]) {
+  const placed: Mark[] = []
+  for (const mark of marks.filter((each) => AT_EDGE.has(each.sign) && !each.stet)) {
+    const first = placed.find(({ y, height }) => y < mark.y + mark.height && mark.y < y + height)
+    if (first) {
+      mark.sign = first.sign
+      mark.y = first.y
+      mark.height = first.height
+    } else {
       placed.push(mark)
     }
   }
 }
 
-function overlap(one: Box, other: Box, across: boolean): boolean {
-  return (
-    one.y < other.y + other.height &&
-    other.y < one.y + one.height &&
-    (!across || (one.x < other.x + other.width && other.x < one.x + one.width))
-  )
-}
-
-/** Sets the notes that stand in the right margin beyond the signs there, one below the other. */
-function setNotes(page: Page, marks: Mark[]) {
-  const outermost = Math.max(-1, ...marks.map((mark) => (AT_EDGE.has(mark.sign) ? mark.lane : -1)))
-  const left = page.right + NOTE_INDENT + (outermost + 1) * LANE
-  const letters = Math.max(7, Math.floor((page.width - left - 4) / LETTER))
-  let lowest = -Infinity
-  for (const mark of marks) {
-    if (mark.noteX >= 0) {
-      continue
-    }
-    mark.noteX = left
-    mark.note = linesOf(mark.note.join(' '), letters)
-    mark.noteY = Math.max(mark.noteY, lowest + NOTE_PITCH + 1.5)
-    lowest = mark.noteY + (mark.note.length - 1) * NOTE_PITCH
-  }
-}
-
-function markOf(page: Page, reading: Reading, place: number, sign: Sign, box: Box, units: Units): Mark {
-  const note = reading.stet === undefined ? noteOf(reading, units) : 'stet'
+function markOf(reading: Reading, place: number, sign: Sign, found: Spot, dimensions: Dimension[]): Mark {
+  const note = reading.stet === undefined ? noteOf(reading) : 'stet'
   const quote = reading.places[place]?.quote ?? ''
+  const { box, exact } = found
+  const own = dimensions.filter((each) => each.reading === reading.key)
   const mark: Mark = {
     ...box,
     key: `${reading.key}#${place}`,
     reading: reading.key,
     place,
     sign,
+    exact,
+    drawn: dimensions.some(
+      ({ y1, y2, x2 }) => y1 === y2 && x2 <= box.x + 3 && y1 > box.y - 6 && y1 < box.y + box.height + 6,
+    ),
     stet: reading.stet !== undefined,
-    note: [note],
+    note: sign === 'move-edge' && own.length > 0 && reading.stet === undefined ? '' : note,
     said: `${reading.name}: ${note}${quote ? `, at ${quote}` : ''}`,
-    noteX: -1,
-    noteY: box.y + box.height * 0.75,
-    lane: 0,
+    level: box.y + box.height * 0.75,
   }
-  return sign === 'move-edge' ? { ...mark, ...edgeNote(page, reading, box) } : mark
+  return sign === 'move-edge' ? { ...mark, move: moveOf(reading) } : mark
 }
 
 // ---- where a mark stands
 
-function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | undefined {
+interface Spot {
+  box: Box
+  exact: boolean
+}
+
+function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Spot | undefined {
+  const of = (box: Box): Spot => ({ box, exact: false })
   if (place.paragraph < 0) {
-    return sign === 'move-edge'
-      ? edgeOf(page, reading)
-      : place.part === 'header'
-        ? { x: page.right, y: page.headerDistance, width: 0, height: 14 }
-        : { x: page.right, y: page.top - 26, width: 0, height: 12 }
+    return of(
+      sign === 'move-edge'
+        ? edgeOf(page, reading)
+        : place.part === 'header'
+          ? { x: page.right, y: page.headerDistance, width: 0, height: 14 }
+          : { x: page.right, y: page.top - 26, width: 0, height: 12 },
+    )
   }
   const own = page.lines.filter((line) => line.part === place.part && line.paragraph === place.paragraph)
   const letters = lettersOf(page).find(
@@ -132,13 +119,13 @@ function spotOf(page: Page, reading: Reading, place: Place, sign: Sign): Box | u
     return undefined
   }
   if (words && ON_WORDS.has(sign)) {
-    return words.box
+    return { box: words.box, exact: true }
   }
   if (sign === 'close-up' || sign === 'pitch') {
-    return whiteAt(reading.edge, sign, line, own)
+    return of(whiteAt(reading.edge, sign, line, own))
   }
   const size = line.runs[0]?.size ?? 12
-  return { x: line.x, y: line.y - size * 0.95, width: line.width, height: size * 1.3 }
+  return of({ x: line.x, y: line.y - size * 0.95, width: line.width, height: size * 1.2 })
 }
 
 /** The box of the quoted words, or for a gap of the first white among them, in the line they start in. */
@@ -181,46 +168,32 @@ function edgeOf(page: Page, reading: Reading): Box {
   const acrossX = page.left + (page.right - page.left) * 0.62
   switch (reading.edge) {
     case 'left':
-      return { x: page.left, y: page.top + 6, width: 0, height: 24 }
+      return { x: page.left - 3, y: page.top + 6, width: 0, height: 24 }
     case 'right':
-      return { x: page.right, y: page.top + 6, width: 0, height: 24 }
+      return { x: page.right + 3, y: page.top + 6, width: 0, height: 24 }
     case 'top':
       return { x: acrossX, y: page.top, width: 24, height: 0 }
     case 'bottom':
       return { x: acrossX, y: page.bottom, width: 24, height: 0 }
     default:
-      return { x: page.left + 8, y: page.headerDistance, width: 24, height: 0 }
+      return { x: acrossX + 60, y: page.headerDistance, width: 24, height: 0 }
   }
 }
 
-/** The move of an edge, and its note beside it: there is no line of text in whose margin it could stand. */
-function edgeNote(page: Page, reading: Reading, edge: Box): Pick<Mark, 'move' | 'noteX' | 'noteY'> {
+/** How an edge is to move, drawn no shorter than can be seen. */
+function moveOf(reading: Reading): { x: number; y: number } {
   const is = reading.is.twips ?? 0
   const asked = reading.asked.twips ?? is
   const points = (asked - is) * POINTS_PER_TWIP
   const shown = Math.sign(points) * Math.max(SHORTEST_MOVE, Math.abs(points))
   switch (reading.edge) {
     case 'left':
-      return { move: { x: shown, y: 0 }, noteX: Math.max(4, edge.x - 56), noteY: edge.y - 4 }
+      return { x: shown, y: 0 }
     case 'right':
-      return { move: { x: -shown, y: 0 }, noteX: page.right + 8, noteY: edge.y - 4 }
+      return { x: -shown, y: 0 }
     case 'bottom':
-      return { move: { x: 0, y: -shown }, noteX: edge.x + 32, noteY: edge.y + 14 }
+      return { x: 0, y: -shown }
     default:
-      return { move: { x: 0, y: shown }, noteX: edge.x + 32, noteY: edge.y + 3 }
+      return { x: 0, y: shown }
   }
-}
-
-/** A note cut into lines that a margin holds. */
-function linesOf(note: string, letters: number): string[] {
-  const lines: string[] = []
-  for (const word of note.split(' ')) {
-    const last = lines.at(-1)
-    if (last !== undefined && last.length + 1 + word.length <= letters) {
-      lines[lines.length - 1] = `${last} ${word}`
-    } else {
-      lines.push(word)
-    }
-  }
-  return lines
 }

@@ -1,23 +1,24 @@
 import type { Page } from '../useProof'
-import { LANE, type Mark } from './marks'
-import { AT_EDGE, ON_WORDS } from './signs'
+import type { Mark } from './marks'
 
 /** The sign of a mark, an own drawing for each kind of correction. */
 export function signPath(mark: Mark, page: Page): string {
-  const { x, y, width, height, lane } = mark
+  const { x, y, width, height } = mark
   const middle = y + height / 2
   const foot = y + height
   const right = x + width
-  const edge = page.right + 3 + lane * LANE
+  const edge = page.right + 3
   if (mark.stet) {
-    return width > 0 ? dots(x, foot + 1, width, true) : dots(x, y, height, false)
+    return width > 0 ? dots(x, foot - 0.5, width, true) : dots(x, y, height, false)
+  }
+  if (mark.drawn && (mark.sign === 'move-left' || mark.sign === 'move-right')) {
+    // Two strokes in the white of one indent could not be read.
+    return `M${page.left - 3} ${y}V${foot}`
   }
   switch (mark.sign) {
     case 'ring':
-    case 'roman': {
-      const out = Math.min(lane, 3) * 2
-      return ring(x - 4 - out, y - 1.5 - out, width + 8 + 2 * out, height + 2 + 2 * out)
-    }
+    case 'roman':
+      return ring(x - 4, y - 1.5, width + 8, height + 2)
     case 'italic':
       return `M${x} ${foot - 0.5}H${right}M${x} ${foot - 3.5}v3M${right} ${foot - 3.5}v3`
     case 'close-up':
@@ -42,7 +43,8 @@ export function signPath(mark: Mark, page: Page): string {
       // The straight right edge, and a stroke that leaves it.
       return `M${edge} ${y - 2}V${foot + 14}m2 ${-height - 14}c-5 4 3 6 -1 9c-3.5 3 3 5 0 8`
     case 'run-on':
-      return `M${right + 2} ${middle}c16 2 14 9 0 10H${x + 6}c-12 1 -14 7 -4 9`
+      // A hook in the white after the line, that turns down to the next.
+      return `M${right + 2} ${middle}h8c6 0 6 8 0 8h-4m3 -3l-3 3l3 3`
     case 'new-paragraph':
       return `M${x - 3} ${y - 1}h-7V${foot}m-3 -3l3 3l3 -3`
     case 'new-page':
@@ -50,9 +52,9 @@ export function signPath(mark: Mark, page: Page): string {
     case 'pitch':
       return `M${edge - 2} ${y}h4V${foot}h-4`
     case 'take-out':
-      return `M${x - 2} ${middle}H${right + 2}c8 0 9 -9 2 -8c-5 1 -3 8 4 9`
+      return `${corners(mark)}M${right + 3} ${middle}c8 0 9 -9 2 -8c-5 1 -3 8 4 9`
     case 'replace':
-      return width > 0 ? `M${x - 2} ${middle}H${right + 2}m-3 5l6 -10` : `M${x - 5} ${foot}l5 -7l5 7`
+      return mark.exact ? corners(mark) : `M${x - 5} ${foot + 1}l4 -6l4 6`
     case 'move-edge': {
       const { move = { x: 0, y: 0 } } = mark
       const bar = width > 0 ? `M${x} ${y}h${width}` : `M${x} ${y}v${height}`
@@ -64,22 +66,10 @@ export function signPath(mark: Mark, page: Page): string {
   }
 }
 
-/** The fine stroke from what is marked to its note; under the words, so that none is struck. */
-export function joinPath(mark: Mark, page: Page): string {
-  const { x, y, width, height, sign } = mark
-  const middle = y + height / 2
-  const end = `${mark.noteX - 2} ${mark.noteY - 3}`
-  if (sign === 'move-edge' || sign === 'page') {
-    return ''
-  }
-  if (AT_EDGE.has(sign) && !mark.stet) {
-    return `M${page.right + 8 + mark.lane * LANE} ${middle}L${end}`
-  }
-  const right = x + width
-  const clear = right > page.right - 60
-  return ON_WORDS.has(sign) && !clear
-    ? `M${right + 4} ${middle + 2}l3 ${height / 2}H${page.right}L${end}`
-    : `M${right + 5} ${middle}L${end}`
+/** Two corners that hold the words that are meant, so that none of them is struck. */
+function corners({ x, y, width, height }: Mark): string {
+  const [left, right, foot] = [x - 2, x + width + 2, y + height]
+  return `M${left + 4} ${y}h-4v5M${right - 4} ${foot}h4v-5`
 }
 
 function arrow(x1: number, y1: number, x2: number, y2: number): string {

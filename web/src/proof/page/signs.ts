@@ -1,5 +1,3 @@
-import type { Units } from '../../ui/settings'
-import { quantityText } from '../units'
 import type { Reading } from '../useProof'
 
 /** The sign a corrector would draw, each for one kind of correction (after ISO 5776). */
@@ -37,10 +35,7 @@ export const AT_EDGE: ReadonlySet<Sign> = new Set<Sign>(['close-up', 'ragged', '
 
 const LONGEST_NOTE = 40
 
-/** What to do, in as few words as a margin holds, its lengths in the unit the person chose. */
-export function noteOf(reading: Reading, units: Units): string {
-  const note = reading.note
-    .replace('{is}', quantityText(reading.is, units))
-    .replace('{asked}', quantityText(reading.asked, units))
+/** What to do, in as few words as a margin holds. */
+export function noteOf({ note }: Reading): string {
   return note.length > LONGEST_NOTE ? `${note.slice(0, LONGEST_NOTE - 1)}…` : note
 }

@@ -1,76 +1,86 @@
 import { describe, expect, it } from 'vitest'
 import { line, page } from '../fixtures'
-import type { Stroke } from '../useProof'
-import { placeStrokes } from './strokes'
+import type { Page, Stroke } from '../useProof'
+import { overlap, Space } from './space'
+import { type Dimension, placeStrokes as place } from './strokes'
 
 function across(from: number, to: number, near: number, far: number, more: Partial<Stroke> = {}): Stroke {
-  return { quantity: 'q', axis: 'across', from, to, near, far, ...more }
+  return { quantity: 'q', axis: 'across', from, to, near, far, is: '1.25 in', ...more }
 }
 
 function down(from: number, to: number, near: number, far: number, more: Partial<Stroke> = {}): Stroke {
   return { ...across(from, to, near, far, more), axis: 'down' }
 }
 
+const placeStrokes = (on: Page, strokes: Stroke[]) => place(on, strokes, 9, new Space(on))
+const textOf = ({ label }: Dimension) => label?.lines.map(({ text }) => text).join(' → ')
 const words = page([line(5, 0, 90), line(5, 1, 104)])
 
 describe('a stroke', () => {
-  it('says its own length, in the unit the person chose, where nothing else is said of it', () => {
-    const [ink] = placeStrokes(words, [across(0, 90, 72, 720)], 'inches')
-    expect(ink).toMatchObject({ kind: 'is', x1: 0, x2: 90, label: '1.25 in', anchor: 'middle' })
-    expect(placeStrokes(words, [across(0, 90, 72, 720)], 'centimetres')[0]?.label).toBe('3.18 cm')
+  it('says what is said of it, in the midst of its line where that is long enough', () => {
+    const [ink] = placeStrokes(words, [across(0, 90, 72, 720)])
+    expect(ink).toMatchObject({ kind: 'is', x1: 0, x2: 90, label: { anchor: 'middle', x: 45 } })
+    expect(ink && textOf(ink)).toBe('1.25 in')
   })
 
   it('measured from the far edge is drawn from left to right all the same', () => {
-    const [ink, pencil] = placeStrokes(words, [across(612, 522, 72, 720, { asked: 540 })], 'inches')
-    expect(ink).toMatchObject({ x1: 522, x2: 612, label: '1.25 in' })
-    expect(pencil).toMatchObject({ x1: 540, x2: 612, label: '1 in' })
+    const [ink, pencil] = placeStrokes(words, [across(612, 522, 72, 720, { asked: 540, ought: '1 in' })])
+    expect(ink).toMatchObject({ x1: 522, x2: 612 })
+    expect(pencil).toMatchObject({ x1: 540, x2: 612, kind: 'asked' })
   })
 
   it('has what is asked beside it, to scale and tied to the same reading, only where it differs', () => {
-    const drawn = placeStrokes(words, [across(0, 90, 72, 720, { asked: 72, reading: 'r' })], 'inches')
-    expect(drawn.map((each) => [each.kind, each.x2, each.label, each.reading])).toEqual([
+    const drawn = placeStrokes(words, [across(0, 90, 72, 720, { asked: 72, ought: '1 in', reading: 'r' })])
+    expect(drawn.map((each) => [each.kind, each.x2, textOf(each), each.reading])).toEqual([
       ['is', 90, '1.25 in', 'r'],
       ['asked', 72, '1 in', 'r'],
     ])
-    expect(placeStrokes(words, [across(0, 90, 72, 720)], 'inches')).toHaveLength(1)
+    expect(placeStrokes(words, [across(0, 90, 72, 720)])).toHaveLength(1)
   })
 
   it('across words stands where none are in its way, nearest to where it belongs', () => {
-    const [ink] = placeStrokes(page([line(8, 0, 194)]), [across(90, 522, 200, 0)], 'inches')
+    const [ink] = placeStrokes(page([line(8, 0, 194)]), [across(90, 522, 200, 0)])
     expect(ink?.y1).toBeLessThan(194 - 12)
   })
 
   it('down through words stands where none are in its way', () => {
     const header = line(0, 0, 40, { part: 'header', x: 90, width: 250 })
-    const [ink] = placeStrokes(page([header]), [down(0, 72, 90, 522)], 'inches')
+    const [ink] = placeStrokes(page([header]), [down(0, 72, 90, 522)])
     expect(ink?.x1).toBeGreaterThan(340)
   })
 })
 
 describe('strokes in the margin', () => {
-  const pitch = down(90, 104, 90, 0, {
-    asked: 118,
-    is: { text: '1 line', number: 1 },
-    ought: { text: '2 lines', number: 2 },
-  })
+  const pitch = down(90, 104, 90, 0, { asked: 118, is: '1 line', ought: '2 lines' })
 
-  it('say what their reading says', () => {
-    expect(placeStrokes(words, [pitch], 'inches').map((each) => [each.label, each.y1, each.y2])).toEqual([
-      ['1 line', 90, 104],
-      ['2 lines', 90, 118],
+  it('say what their reading says, both in one label', () => {
+    const drawn = placeStrokes(words, [pitch])
+    expect(drawn.map(({ kind, y1, y2 }) => [kind, y1, y2])).toEqual([
+      ['is', 90, 104],
+      ['asked', 90, 118],
     ])
+    expect(drawn.map(textOf)).toEqual(['1 line → 2 lines', undefined])
   })
 
-  it('stand beside each other, their labels apart', () => {
-    const drawn = placeStrokes(words, [down(90, 104, 90, 0), down(92, 110, 90, 0)], 'inches')
+  it('stand beside each other where they would touch, and no label lies over another or over a line', () => {
+    const drawn = placeStrokes(words, [down(90, 104, 90, 0), down(92, 110, 90, 0), down(106, 120, 90, 0)])
     expect(drawn[0]?.x1).not.toBe(drawn[1]?.x1)
-    expect(Math.abs((drawn[0]?.labelY ?? 0) - (drawn[1]?.labelY ?? 0))).toBeGreaterThanOrEqual(11)
+    const [one, , other] = drawn.map(({ label }) => label?.box)
+    expect(one && other && overlap(one, other)).toBe(false)
   })
 
   it('too short for a label, or asked to be nothing, are said in one', () => {
-    const indent = across(90, 126, 90, 74, { asked: 162 })
-    expect(placeStrokes(words, [indent], 'inches')).toMatchObject([{ label: '0.5 in → 1 in', anchor: 'end' }])
-    const gap = down(109, 129, 90, 0, { asked: 109, is: { text: '20 pt' }, ought: { text: '0 pt' } })
-    expect(placeStrokes(words, [gap], 'inches')).toMatchObject([{ label: '20 pt → 0 pt' }])
+    const indent = across(90, 126, 140, 124, { asked: 162, is: '0.5 in', ought: '1 in' })
+    expect(placeStrokes(words, [indent]).map(textOf)).toEqual(['0.5 in → 1 in'])
+    const gap = down(109, 129, 90, 0, { asked: 109, is: '20 pt', ought: '0 pt' })
+    expect(placeStrokes(words, [gap]).map(textOf)).toEqual(['20 pt → 0 pt'])
+  })
+
+  it('have no label where there is no room for one', () => {
+    const narrow = page([], { left: 30 })
+    const [ink, ...others] = placeStrokes(narrow, [down(90, 104, 30, 0, { is: '1.15 lines' })])
+    expect(ink).toMatchObject({ y1: 90, y2: 104 })
+    expect(ink?.label).toBeUndefined()
+    expect(others).toEqual([])
   })
 })

@@ -7,7 +7,7 @@ import grintel.core.guide.Brief;
 import grintel.core.guide.demand.Demands;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
-import grintel.core.rule.Reading;
+import grintel.core.rule.Units;
 import grintel.core.rule.Wording;
 import grintel.formats.docx.DocxFile;
 import java.util.ArrayList;
@@ -91,9 +91,7 @@ final class FixCommand implements Callable<Integer> {
             return;
         }
         for (PutRight.Taken taken : result.done()) {
-            Reading reading = taken.finding();
-            console.print(
-                    Wording.name(reading) + ": " + Wording.told(reading.is()) + " → " + Wording.told(reading.asked()));
+            console.print(Wording.putRight(taken.finding(), Units.AS_ASKED));
         }
         for (WordChange change : result.words()) {
             console.print("  " + Wording.told(change.where()) + ": \"" + Wording.shown(change.before()) + "\" → \""

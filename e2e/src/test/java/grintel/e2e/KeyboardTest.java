@@ -59,13 +59,13 @@ class KeyboardTest {
                 .isVisible();
 
         page.keyboard().press("a");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("These words would change");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Words would change");
         tabTo(page, "Put right, with these words");
         page.keyboard().press("Enter");
         assertThat(page.getByText("In the file:")).isVisible();
         page.keyboard().press("h");
         assertThat(page.getByRole(AriaRole.DIALOG)).isVisible();
-        tabTo(page, "Download");
+        tabTo(page, "Make the file and download it");
         Download download = page.waitForDownload(() -> page.keyboard().press("Enter"));
         assertThat(download.suggestedFilename()).isEqualTo("lamps.docx");
         assertThat(DocxFile.read(Files.readAllBytes(download.path())).paper().paragraphs())

@@ -71,12 +71,12 @@ class PaperJourneyTest {
         assertThat(desk.reading("Left margin")).containsText("met");
 
         // The other stations name their faults with their places.
-        desk.station("Type");
+        desk.station("Type").unfold("Colour");
         assertThat(desk.reading("Text colour")).containsText("#C00000");
         assertThat(desk.reading("Highlighting")).containsText("yellow");
         desk.station("Spacing");
         for (String name :
-                List.of("Line spacing", "Space after", "Blank paragraphs", "First-line indent", "Start of a part")) {
+                List.of("Line spacing", "Paragraph gaps", "Blank paragraphs", "First lines", "Start of a part")) {
             assertThat(desk.reading(name)).isVisible();
         }
         assertThat(desk.marks().first()).isVisible();

@@ -39,7 +39,7 @@ class PartsTest {
         assertThat(row(desk, "In all three novels")).containsText("said by you");
 
         desk.button("Back to the marks").click();
-        desk.station("Headings");
+        desk.station("Headings").unfold("Look of headings");
         assertThat(desk.reading("Weight of headings")).containsText("plain at level 1");
     }
 
@@ -66,6 +66,7 @@ class PartsTest {
     void anEssayInTheFormOfOneGuideIsSetInThatOfAnother() {
         Desk desk = Desk.signUp().bring("lamps.docx", UntidyEssay.write(), "APA 7, student paper");
         desk.station("Opening");
+        desk.reading("Title page").getByRole(AriaRole.BUTTON).first().click();
         desk.reading("Title page").getByText("Put right here").click();
         desk.confirmWords();
         assertThat(desk.reading("Title page")).containsText("met");

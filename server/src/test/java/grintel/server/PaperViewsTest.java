@@ -56,6 +56,98 @@ class PaperViewsTest {
                 .orElseThrow();
     }
 
+    @Test
+    void lengthsFollowTheUnit() {
+        JsonNode left = offIn("sheet");
+        assertThat(left.get("is").get("text").stringValue()).endsWith(" in");
+        JsonNode metric = station("sheet", "?units=centimetres")
+                .get("readings")
+                .valueStream()
+                .filter(each -> each.get("key").equals(left.get("key")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(metric.get("is").get("text").stringValue()).endsWith(" cm");
+        assertThat(metric.get("message").stringValue()).contains(" cm").doesNotContain(" in;");
+        assertThat(tobias.ready(paper + "/strokes?station=sheet&units=centimetres")
+                        .json()
+                        .toString())
+                .contains("2.54 cm")
+                .doesNotContain(" in\"");
+        assertThat(tobias.get(paper + "/readings?units=ells").status()).isEqualTo(400);
+    }
+
+    @Test
+    void stationsSayWhatIsNotMeasuredAndWhy() {
+        assertThat(station("tables", "").get("state").stringValue()).isEqualTo("unmeasured");
+        assertThat(station("tables", "").get("notBuilt").intValue()).isPositive();
+        assertThat(station("notes", "").get("state").stringValue()).isEqualTo("absent");
+        assertThat(station("sheet", "").get("notBuilt").intValue()).isZero();
+    }
+
+    @Test
+    void theWordsOfAPutRightAreShownBeforeAndNothingIsChanged() {
+        int revision = tobias.revision(paper);
+        Answer shown = tobias.change(paper, "/put-right/words", "\"wordsConfirmed\":true");
+        JsonNode words = shown.json().get("words");
+        assertThat(words).isNotEmpty();
+        assertThat(words.valueStream()
+                        .map(each -> each.get("where").stringValue() + "|" + each.path("page") + "|"
+                                + each.get("before").stringValue())
+                        .toList())
+                .doesNotHaveDuplicates();
+        assertThat(tobias.revision(paper)).isEqualTo(revision);
+        tobias.change(paper, "/put-right", "\"wordsConfirmed\":true");
+        assertThat(tobias.get(paper).json().get("changes")).hasSameSizeAs(words);
+    }
+
+    @Test
+    void aPaperIsJudgedByAnotherGuideAndThatIsUndone() {
+        tobias.change(
+                paper,
+                "/facts",
+                "\"guide\":\"mla-9\",\"surname\":\"Ekwall\",\"more\":{\"word-limit\":\"10\",\"title\":\" \"}");
+        JsonNode changed = tobias.get(paper).json();
+        assertThat(changed.get("guide").stringValue()).isEqualTo("MLA 9");
+        assertThat(changed.get("facts").get("more").toString()).isEqualTo("{\"word-limit\":\"10\"}");
+        assertThat(station("hand-in", "").toString()).contains("the limit is 10 words");
+        tobias.change(paper, "/undo");
+        assertThat(tobias.get(paper).json().get("guide").stringValue()).isEqualTo("APA 7, student paper");
+        assertThat(tobias.change(paper, "/facts", "\"guide\":\"none\"").status())
+                .isEqualTo(400);
+        assertThat(tobias.change(paper, "/facts", "\"guide\":\"mla-9\",\"more\":{\"ghost\":\"x\"}")
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aPaperIsRenamedDeletedAndTakenBack() {
+        int revision = tobias.revision(paper);
+        Answer renamed =
+                tobias.send("PUT", paper + "/title", "{\"revision\":" + revision + ",\"title\":\" Bells, again \"}");
+        assertThat(renamed.json().get("title").stringValue()).isEqualTo("Bells, again");
+        assertThat(tobias.send("PUT", paper + "/title", "{\"revision\":" + revision + ",\"title\":\"late\"}")
+                        .status())
+                .isEqualTo(409);
+        assertThat(tobias.delete(paper).status()).isEqualTo(204);
+        assertThat(tobias.get(paper).status()).isEqualTo(404);
+        assertThat(tobias.get("/api/papers").json().get("papers")).isEmpty();
+        assertThat(Visitor.withAccount(port).post(paper + "/taking-back", "").status())
+                .isEqualTo(404);
+        assertThat(tobias.post(paper + "/taking-back", "").status()).isEqualTo(200);
+        assertThat(tobias.get(paper).json().get("title").stringValue()).isEqualTo("Bells, again");
+    }
+
+    @Test
+    void anyAddressThatIsNoPageIsAnsweredByTheApplicationsOwn() {
+        Answer unknown = tobias.with("Accept", "text/html").get("/nowhere/at/all");
+        assertThat(unknown.status()).isEqualTo(404);
+        assertThat(unknown.response().headers().firstValue("Content-Type").orElse(""))
+                .startsWith("text/html");
+        assertThat(tobias.with("Accept", "text/html").get("/api/nowhere").text())
+                .doesNotContain("<html");
+        assertThat(tobias.with("Accept", "text/html").get("/settings").status()).isEqualTo(200);
+    }
+
     private Answer stet(String key, String reason) {
         return tobias.change(paper, "/stet", "\"reading\":\"" + key + "\",\"reason\":\"" + reason + "\"");
     }

@@ -89,7 +89,7 @@ class SessionsTest {
                         .param(email)
                         .query(String.class)
                         .single())
-                .startsWith("$argon2id$v=19$m=19456,t=2,p=1$");
+                .startsWith("$argon2id$v=19$m=7168,t=5,p=1$");
         assertThat(signIn(new Visitor(port), email, PASSWORD)).isEqualTo(200);
     }
 

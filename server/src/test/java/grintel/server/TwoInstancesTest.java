@@ -9,16 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Two servers on one database serve as one. */
 class TwoInstancesTest {
@@ -88,27 +84,6 @@ class TwoInstancesTest {
             assertThat(Visitor.atOnce(presses)).containsExactlyInAnyOrder(200, 409);
         }
         assertThat(atTwo.ready(paper + "/layout").status()).isEqualTo(200);
-    }
-
-    /** Both start for the first time, and there is one demo account with one of each sample paper. */
-    @Test
-    void theDemoDeskIsLaidOnce() throws Exception {
-        JdbcClient database = one.getBean(JdbcClient.class);
-        database.sql("delete from account where demo").update();
-        ExecutorService both = Executors.newFixedThreadPool(2);
-        try {
-            Callable<ConfigurableApplicationContext> first = () -> start("--grintel.demo=true");
-            for (Future<ConfigurableApplicationContext> started : both.invokeAll(List.of(first, first))) {
-                started.get().close();
-            }
-        } finally {
-            both.shutdownNow();
-        }
-        assertThat(database.sql("select p.file_name from paper p join account a on a.id = p.account_id where a.demo")
-                        .query(String.class)
-                        .list())
-                .containsExactlyInAnyOrder("fog-bells-study.docx", "lamps-essay.docx");
-        database.sql("delete from account where demo").update();
     }
 
     @Test

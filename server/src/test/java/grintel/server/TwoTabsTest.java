@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.catchThrowable;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxFile;
 import grintel.server.Visitor.Answer;
+import grintel.server.paper.PaperService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,9 @@ class TwoTabsTest {
 
     @Autowired
     private JdbcClient database;
+
+    @Autowired
+    private PaperService papers;
 
     private String email;
     private Visitor first;
@@ -227,6 +231,11 @@ class TwoTabsTest {
         first.change(paper, "/put-right", "\"station\":\"sheet\",\"wordsConfirmed\":false");
         assertThat(first.get("/api/papers").json().get("bytes").longValue()).isGreaterThan(once);
         first.delete(paper);
+        papers.sweep();
+        assertThat(first.get("/api/papers").json().get("bytes").longValue()).isGreaterThan(once);
+        database.sql("update paper set deleted_at = deleted_at - interval '10 minutes' where deleted_at is not null")
+                .update();
+        papers.sweep();
         assertThat(first.get("/api/papers").json().get("bytes").longValue()).isEqualTo(once);
     }
 }

@@ -245,10 +245,26 @@ public final class PutRight<M extends Mendable> {
 
     /** What the passes changed in words; of headers and footers, which several may change, what came of it in the end. */
     private List<WordChange> words(Attempt attempt) {
-        List<WordChange> out = new ArrayList<>(attempt.words);
-        out.removeIf(change -> change.where().isMarginal());
+        List<WordChange> out = new ArrayList<>();
+        attempt.words.stream().filter(change -> !change.where().isMarginal()).forEach(change -> tell(change, out));
         out.addAll(before.ledger().marginalChanges(attempt.report.ledger()));
         return out;
+    }
+
+    /** Adds a change; a place that an earlier pass changed is told once, as it was at first and as it is in the end. */
+    private static void tell(WordChange change, List<WordChange> told) {
+        for (int i = 0; i < told.size(); i++) {
+            WordChange both = told.get(i).followedBy(change);
+            if (both != null) {
+                if (both.before().equals(both.after())) {
+                    told.remove(i);
+                } else {
+                    told.set(i, both);
+                }
+                return;
+            }
+        }
+        told.add(change);
     }
 
     /** Tries each rule's edits by themselves on the file, and leaves out those it refuses. */
@@ -337,7 +353,7 @@ public final class PutRight<M extends Mendable> {
      * @param report the examination after
      * @param done what was put right
      * @param changed what changed in the file
-     * @param words the words that were changed, each as its edits declared it
+     * @param words the words that were changed, each place once
      * @param leftOut rules whose findings were to be put right and were not
      */
     public record Result<M extends Mendable>(

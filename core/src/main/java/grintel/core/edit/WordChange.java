@@ -18,6 +18,16 @@ public record WordChange(Kind kind, Where where, String before, String after) {
         return pictures(before) > pictures(after);
     }
 
+    /** This change and one made after it to what it made, as one; null where that is another place. */
+    public @Nullable WordChange followedBy(WordChange next) {
+        boolean same = kind == Kind.CHANGED
+                && next.kind == Kind.CHANGED
+                && where.part == next.where.part
+                && !after.isEmpty()
+                && after.equals(next.before);
+        return same ? new WordChange(Kind.CHANGED, where, before, next.after) : null;
+    }
+
     private static long pictures(String words) {
         return words.chars().filter(c -> c == Paragraph.OBJECT).count();
     }

@@ -75,6 +75,13 @@ public record Facts(Map<String, String> values, List<Author> authors) {
                 surname.isBlank() ? List.of() : List.of(new Author("", "", surname.strip())));
     }
 
+    /** These facts and further plain ones, by name. */
+    public Facts with(Map<String, String> more) {
+        Map<String, String> all = new LinkedHashMap<>(values);
+        all.putAll(more);
+        return new Facts(all, authors);
+    }
+
     /** A plain fact, or null where it is unknown. */
     public @Nullable String get(String name) {
         return values.get(name);

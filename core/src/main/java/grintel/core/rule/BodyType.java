@@ -10,6 +10,7 @@ import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.FaceCatalogue;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -68,6 +69,24 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
         return faces.stream().anyMatch(permitted -> isSame(permitted, face));
     }
 
+    /** What an ask says of faces, as it is told: those it lists, or any that is fit to be read. */
+    public static Measure askedFaces(Ask ask) {
+        List<Measure> faces = new ArrayList<>();
+        ask.get(TypeDemands.FACES).forEach(face -> faces.add(new Measure.Name(face)));
+        return faces.isEmpty()
+                ? Measure.word("readable-face")
+                : faces.size() == 1 ? faces.get(0) : new Measure.OneOf(faces);
+    }
+
+    /** What an ask says of the size in a face, as it is told: one size, or all between two. */
+    public Measure askedSize(Ask ask) {
+        Integer least = ask.find(TypeDemands.MIN);
+        Integer most = ask.find(TypeDemands.MAX);
+        return least == null || most == null || least.equals(most) || ownSize(ask, targetFace) != null
+                ? new Measure.Size(targetSize)
+                : new Measure.Between(new Measure.Size(least), new Measure.Size(most));
+    }
+
     /** The face put right sets: the first of the list. */
     public static String firstFace(Ask ask) {
         List<String> faces = ask.get(TypeDemands.FACES);
@@ -89,10 +108,9 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
         if (ask == null) {
             return size;
         }
-        for (Map.Entry<String, Integer> own : ask.get(TypeDemands.SIZES).entrySet()) {
-            if (isSame(own.getKey(), face)) {
-                return own.getValue();
-            }
+        Integer own = ownSize(ask, face);
+        if (own != null) {
+            return own;
         }
         int least = Objects.requireNonNullElse(ask.find(TypeDemands.MIN), 0);
         int most = Objects.requireNonNullElse(ask.find(TypeDemands.MAX), Integer.MAX_VALUE);
@@ -101,6 +119,16 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
         }
         int safe = (int) (SAFE_SIZE * 2);
         return Math.max(least, Math.min(most, safe));
+    }
+
+    /** The half-points an ask fixes for a face; null where it fixes none. */
+    private static @Nullable Integer ownSize(Ask ask, String face) {
+        for (Map.Entry<String, Integer> own : ask.get(TypeDemands.SIZES).entrySet()) {
+            if (isSame(own.getKey(), face)) {
+                return own.getValue();
+            }
+        }
+        return null;
     }
 
     private record Setting(String face, int size) {}

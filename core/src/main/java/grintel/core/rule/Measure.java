@@ -49,6 +49,32 @@ public sealed interface Measure {
         public String canonical() {
             return halfPoints / 2.0 + "pt";
         }
+
+        @Override
+        public boolean meets(Measure asked) {
+            return asked instanceof Size && equals(asked) || asked instanceof Between && beyond(asked) == 0;
+        }
+
+        /** By how many half-points it is more than asked, or less; 0 where what is asked is no size. */
+        int beyond(Measure asked) {
+            if (asked instanceof Size size) {
+                return halfPoints - size.halfPoints;
+            }
+            if (asked instanceof Between between
+                    && between.least instanceof Size least
+                    && between.most instanceof Size most) {
+                return Math.min(0, halfPoints - least.halfPoints) + Math.max(0, halfPoints - most.halfPoints);
+            }
+            return 0;
+        }
+    }
+
+    /** All from one size or length to another. */
+    record Between(Measure least, Measure most) implements Measure {
+        @Override
+        public String canonical() {
+            return least.canonical() + "-" + most.canonical();
+        }
     }
 
     /** A face and a size in half-points. */

@@ -1,5 +1,6 @@
 package grintel.core.rule;
 
+import grintel.core.guide.value.Length;
 import grintel.core.guide.value.Worded;
 import grintel.core.typeset.Millipoints;
 import java.util.List;
@@ -60,7 +61,22 @@ public record Stroke(
             int distance = (int) Math.round(length.twips() * Millipoints.PER_TWIP);
             edge = to >= from ? from + distance : from - distance;
         }
-        return new Stroke(quantity, found.key(), axis, from, to, edge, near, far, is, ought);
+        // What the guide states in points is said in points on the page too.
+        boolean inPoints =
+                is == null && found.asked() instanceof Measure.Distance length && length.unit() == Length.Unit.POINTS;
+        return new Stroke(
+                quantity,
+                found.key(),
+                axis,
+                from,
+                to,
+                edge,
+                near,
+                far,
+                inPoints
+                        ? Measure.distance(Math.abs(to - from) / (double) Millipoints.PER_TWIP, Length.Unit.POINTS)
+                        : is,
+                inPoints && edge != null ? found.asked() : ought);
     }
 
     private @Nullable Reading find(List<Reading> readings) {

@@ -73,15 +73,20 @@ public final class Wording {
         return text(reading.rule() + "/" + reading.quantity() + "/name");
     }
 
-    /** A sentence that says what is off. */
+    /** A sentence that says what is off, in the guide's units. */
     public static String message(Reading reading) {
-        return filled(text(reading.rule() + "/" + reading.quantity() + "/off"), reading);
+        return message(reading, Units.AS_ASKED);
     }
 
-    /** What to do, in as few words as a margin holds; {@code {is}} and {@code {asked}} are left for the measures. */
-    public static String note(Reading reading) {
+    /** A sentence that says what is off. */
+    public static String message(Reading reading, Units units) {
+        return filled(text(reading.rule() + "/" + reading.quantity() + "/off"), reading, units);
+    }
+
+    /** What to do, in as few words as a margin holds. */
+    public static String note(Reading reading, Units units) {
         String found = find(reading.rule() + "/" + reading.quantity() + "/note");
-        return found == null ? "{asked}" : found;
+        return filled(found == null ? "{asked}" : found, reading, units);
     }
 
     /** The sign a corrector draws for a reading that is off. */
@@ -104,16 +109,52 @@ public final class Wording {
         return found == null ? "" : found;
     }
 
-    private static String filled(String template, Reading reading) {
-        return template.replace("{is}", told(reading.is())).replace("{asked}", told(reading.asked()));
+    private static String filled(String template, Reading reading, Units units) {
+        return template.replace("{is}", told(reading.is(), units)).replace("{asked}", told(reading.asked(), units));
+    }
+
+    /** By how much a reading is off, with sign and unit; empty where no number tells it. */
+    public static String difference(Reading reading, Units units) {
+        Measure is = reading.is();
+        Measure asked = reading.asked();
+        if (is instanceof Measure.Distance one && asked instanceof Measure.Distance other) {
+            Measure.Distance by = new Measure.Distance(one.twips() - other.twips(), other.unit());
+            return signed(number(by, units), " " + units.of(by.unit()).sign());
+        }
+        if (is instanceof Measure.Size size) {
+            return signed(plain(size.beyond(asked) / 2.0, 1), " pt");
+        }
+        if (is instanceof Measure.Lines one && asked instanceof Measure.Lines other) {
+            String by = plain(one.lines() - other.lines(), 2);
+            return signed(by, " " + counted("things/line", by.equals("1") || by.equals("-1") ? 1 : 2));
+        }
+        if (is instanceof Measure.Count one
+                && asked instanceof Measure.Count other
+                && one.things().equals(other.things())) {
+            int by = one.number() - other.number();
+            return signed(Integer.toString(by), " " + counted("things/" + one.things(), Math.abs(by)));
+        }
+        return "";
+    }
+
+    /** A number with its sign, a minus as the trade sets it; nothing for what rounds to nothing. */
+    private static String signed(String number, String unit) {
+        return number.equals("0")
+                ? ""
+                : (number.startsWith("-") ? "\u2212" + number.substring(1) : "+" + number) + unit;
     }
 
     // ---- measures
 
-    /** A measure as it is shown, with its unit. */
+    /** A measure as it is shown, with the unit the guide has it in. */
     public static String told(Measure measure) {
+        return told(measure, Units.AS_ASKED);
+    }
+
+    /** A measure as it is shown, with its unit. */
+    public static String told(Measure measure, Units units) {
         if (measure instanceof Measure.Distance distance) {
-            return number(distance) + " " + distance.unit().sign();
+            return number(distance, units) + " " + units.of(distance.unit()).sign();
         }
         if (measure instanceof Measure.Lines lines) {
             String number = plain(lines.lines(), 2);
@@ -122,11 +163,16 @@ public final class Wording {
         if (measure instanceof Measure.Size size) {
             return plain(size.halfPoints() / 2.0, 1) + " pt";
         }
+        if (measure instanceof Measure.Between between) {
+            String most = told(between.most(), units);
+            String unit = most.substring(most.lastIndexOf(' '));
+            return told(between.least(), units).replace(unit, "") + " " + text("to") + " " + most;
+        }
         if (measure instanceof Measure.Type type) {
             return type.face() + " " + plain(type.halfPoints() / 2.0, 1) + " pt";
         }
         if (measure instanceof Measure.Sheet sheet) {
-            return number(sheet.width()) + " × " + told(sheet.height());
+            return number(sheet.width(), units) + " × " + told(sheet.height(), units);
         }
         if (measure instanceof Measure.Count count) {
             return count.number() + " " + counted("things/" + count.things(), count.number());
@@ -138,7 +184,7 @@ public final class Wording {
             return text("words/" + word.key());
         }
         if (measure instanceof Measure.Phrase phrase) {
-            return text("phrases/" + phrase.key()).replace("{}", told(phrase.inner()));
+            return text("phrases/" + phrase.key()).replace("{}", told(phrase.inner(), units));
         }
         if (measure instanceof Measure.Name name) {
             return name.text();
@@ -151,11 +197,12 @@ public final class Wording {
         }
         Measure.OneOf oneOf = (Measure.OneOf) measure;
         return String.join(
-                " " + text("or") + " ", oneOf.all().stream().map(Wording::told).toList());
+                " " + text("or") + " ",
+                oneOf.all().stream().map(each -> told(each, units)).toList());
     }
 
-    private static String number(Measure.Distance distance) {
-        Length.Unit unit = distance.unit();
+    private static String number(Measure.Distance distance, Units units) {
+        Length.Unit unit = units.of(distance.unit());
         int places = unit == Length.Unit.POINTS || unit == Length.Unit.MILLIMETRES ? 1 : 2;
         return plain(distance.twips() / unit.twips(), places);
     }
@@ -179,6 +226,11 @@ public final class Wording {
     }
 
     // ---- what was done
+
+    /** A reading that was put right: what was, and what was asked. */
+    public static String putRight(Reading reading, Units units) {
+        return name(reading) + ": " + told(reading.is(), units) + " → " + told(reading.asked(), units);
+    }
 
     /** What was changed in a file, in a phrase. */
     public static String told(EditSummary.Item item) {

@@ -71,6 +71,14 @@ final class RuleCase {
         return this;
     }
 
+    /** The rule is met by this measure, beside what the guide asks for. */
+    RuleCase isMet(String is, String asked) {
+        assertThat(report.verdict(rule).readings())
+                .extracting(reading -> Wording.told(reading.is()) + " | " + Wording.told(reading.asked()))
+                .contains(is + " | " + asked);
+        return isMet();
+    }
+
     RuleCase isAbsent() {
         assertThat(status()).isEqualTo(Verdict.Status.ABSENT);
         return this;

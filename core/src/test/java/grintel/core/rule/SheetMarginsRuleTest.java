@@ -37,15 +37,20 @@ class SheetMarginsRuleTest {
     }
 
     @Test
-    void whatRoundsToTheSameIsMet() {
+    void whatRoundsToTheSameIsMetAndToldAsMeasured() {
         Draft.mla()
                 .sheet(b -> b.section(SectionProperties.MARGIN_LEFT, 1440 + 28))
                 .rule(RULE)
-                .isMet();
+                .isMet("1.02 in", "1 in");
+        Draft.mla()
+                .sheet(b -> b.section(SectionProperties.MARGIN_LEFT, 1417))
+                .rule(RULE)
+                .isMet("0.98 in", "1 in");
     }
 
     @Test
     void aGuideThatNamesAMostLetsAMarginBeWiderUpToIt() {
+        wider(1800).isMet("1.25 in", "1 to 1.5 in");
         wider(2160).isMet();
         wider(2160 + 28).isMet();
         wider(2200).areOff("1.53 in").putRight();

@@ -87,7 +87,7 @@ class StrokesTest {
                         .strokes(1))
                 .containsExactly(
                         "line down 477.065 to 490.864, asked 504.663, between 72 and 0, 1 line for 2 lines, read",
-                        "before down 458.372 to 466.372, asked 458.372, between 72 and 0, read",
+                        "before down 458.372 to 466.372, asked 458.372, between 72 and 0, 8 pt for 0 pt, read",
                         "first-line across 72 to 90, asked 108, between 477.065 and 466.372, read");
     }
 
@@ -99,7 +99,7 @@ class StrokesTest {
                         .text(line -> line.text(Draft.PROSE))
                         .rule("spacing.paragraph-gap")
                         .strokes(1))
-                .contains("after down 541.166 to 549.166, asked 541.166, between 72 and 0, read");
+                .contains("after down 541.166 to 549.166, asked 541.166, between 72 and 0, 8 pt for 0 pt, read");
     }
 
     @Test

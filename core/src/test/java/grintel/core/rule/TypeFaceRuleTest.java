@@ -35,7 +35,7 @@ class TypeFaceRuleTest {
 
     @Test
     void anyLegibleFaceIsMetWhereTheGuideSaysSoAndADisplayFaceIsNot() {
-        Draft.mla().normal(DOUBLE, Draft.type("Garamond", 24)).rule(RULE).isMet();
+        Draft.mla().normal(DOUBLE, Draft.type("Garamond", 24)).rule(RULE).isMet("Garamond", "any readable face");
         Draft.mla()
                 .normal(DOUBLE, Draft.type("Comic Sans MS", 24))
                 .rule(RULE)

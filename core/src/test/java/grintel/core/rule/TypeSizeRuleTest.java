@@ -14,7 +14,7 @@ class TypeSizeRuleTest {
 
     @Test
     void met() {
-        Draft.mla().rule(RULE).isMet();
+        Draft.mla().rule(RULE).isMet("12 pt", "11 to 13 pt");
     }
 
     private static final PropertySet DOUBLE = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.DOUBLE);
@@ -24,7 +24,7 @@ class TypeSizeRuleTest {
         Draft.mla()
                 .normal(DOUBLE, Draft.type("Times New Roman", 20))
                 .rule(RULE)
-                .isOff("10 pt", "12 pt")
+                .isOff("10 pt", "11 to 13 pt")
                 .putRight();
     }
 
@@ -67,7 +67,7 @@ class TypeSizeRuleTest {
                         .paragraph("Lamps")
                         .table(List.of(4000), List.of(List.of("lamps")), PropertySet.empty()))
                 .rule(RULE)
-                .isOff("10 pt", "12 pt")
+                .isOff("10 pt", "11 to 13 pt")
                 .putRight();
         assertThat(sizes(after, 8)).containsExactly(16, 24);
         assertThat(after.paper().paragraphs())

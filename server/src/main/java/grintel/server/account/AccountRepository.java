@@ -1,5 +1,6 @@
 package grintel.server.account;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -10,7 +11,11 @@ import org.springframework.transaction.annotation.Transactional;
 interface AccountRepository extends JpaRepository<Account, UUID> {
     Optional<Account> findByEmail(String email);
 
-    Optional<Account> findByDemoTrue();
+    /** The papers and the rest of such an account go with it in the database. */
+    @Modifying
+    @Transactional
+    @Query("delete from Account a where a.demo and a.createdAt < :time")
+    void deleteDemosOpenedBefore(Instant time);
 
     /** Answers 0 where there is no such account any more. */
     @Modifying

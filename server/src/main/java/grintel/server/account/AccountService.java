@@ -2,6 +2,7 @@ package grintel.server.account;
 
 import grintel.server.problem.Problem;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class AccountService {
+    private static final Duration DEMO_LASTS = Duration.ofDays(1);
+
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
     private final PasswordStrength strength;
@@ -69,17 +72,15 @@ public class AccountService {
         return account;
     }
 
-    /** The demo account; made when it is first asked for. */
-    public Account demo() {
-        return accounts.findByDemoTrue().orElseGet(() -> {
-            String hash = hash(UUID.randomUUID().toString());
-            try {
-                return accounts.saveAndFlush(new Account("demo@brackwater.example", hash, true, clock.instant()));
-            } catch (DataIntegrityViolationException e) {
-                // Another server was quicker.
-                return accounts.findByDemoTrue().orElseThrow(() -> e);
-            }
-        });
+    /** An account of its own for a visitor of the demo; nobody signs in to it again. */
+    public Account openDemo() {
+        String address = "visitor-" + UUID.randomUUID() + "@brackwater.example";
+        return accounts.saveAndFlush(new Account(address, nobodysHash, true, clock.instant()));
+    }
+
+    /** Takes away the accounts of visitors who came more than a day ago, with all they hold. */
+    public void sweep() {
+        accounts.deleteDemosOpenedBefore(clock.instant().minus(DEMO_LASTS));
     }
 
     public Account get(UUID id) {
@@ -100,9 +101,22 @@ public class AccountService {
 
     /** Changes a password, if the present one is right. */
     public void changePassword(UUID id, String current, String next) {
-        strength.check(next, own(id, current).email());
+        replacePassword(own(id, current), next);
+    }
+
+    /**
+     * Sets a password without asking for the present one.
+     *
+     * @throws Problem when it is too easy to guess
+     */
+    void setPassword(UUID id, String next) {
+        replacePassword(get(id), next);
+    }
+
+    private void replacePassword(Account account, String next) {
+        strength.check(next, account.email());
         // An account that was closed in the meantime does not come back.
-        if (accounts.changePassword(id, hash(next)) == 0) {
+        if (accounts.changePassword(account.id(), hash(next)) == 0) {
             throw signInAgain();
         }
     }
@@ -115,7 +129,7 @@ public class AccountService {
     private Account own(UUID id, String password) {
         Account account = get(id);
         if (account.isDemo()) {
-            throw Problem.conflict("The demo account is everybody's; it stays as it is.");
+            throw Problem.conflict("A visitor's desk has no password; it is cleared after a day.");
         }
         if (!passwords.matches(password, account.passwordHash())) {
             throw Problem.badRequest("The present password is not right.");

@@ -4,12 +4,9 @@ import grintel.server.support.Sha256;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import org.springframework.http.HttpHeaders;
@@ -29,7 +26,6 @@ class KnownBrowsers {
 
     private final KnownBrowserRepository browsers;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     KnownBrowsers(KnownBrowserRepository browsers, Clock clock) {
         this.browsers = browsers;
@@ -44,7 +40,7 @@ class KnownBrowsers {
     @Transactional(readOnly = true)
     public String known(HttpServletRequest request, String email) {
         String value = value(request);
-        return !value.isEmpty() && browsers.knows(digest(value), email) ? value : "";
+        return !value.isEmpty() && browsers.knows(Sha256.of(value), email) ? value : "";
     }
 
     private static String value(HttpServletRequest request) {
@@ -59,18 +55,12 @@ class KnownBrowsers {
                         .orElse("");
     }
 
-    private static byte[] digest(String value) {
-        return Sha256.of(value.getBytes(StandardCharsets.US_ASCII));
-    }
-
     /** A browser has signed in: it is known from now on, for this account. */
     @Transactional
     public void remember(UUID account, HttpServletRequest request, HttpServletResponse response) {
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String value = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String value = Tokens.make(BYTES);
         browsers.forgetOld(DAYS);
-        browsers.save(new KnownBrowser(digest(value), account, clock.instant()));
+        browsers.save(new KnownBrowser(Sha256.of(value), account, clock.instant()));
         ResponseCookie cookie = ResponseCookie.from(name(request), value)
                 .path("/")
                 .httpOnly(true)

@@ -37,6 +37,8 @@ class SessionController {
     private final Sessions sessions;
     private final SecurityLog log;
     private final DemoProperties demo;
+    private final DemoDesk desk;
+    private final PasswordResets resets;
 
     SessionController(
             AccountService accounts,
@@ -44,18 +46,22 @@ class SessionController {
             KnownBrowsers browsers,
             Sessions sessions,
             SecurityLog log,
-            DemoProperties demo) {
+            DemoProperties demo,
+            DemoDesk desk,
+            PasswordResets resets) {
         this.accounts = accounts;
         this.limits = limits;
         this.browsers = browsers;
         this.sessions = sessions;
         this.log = log;
         this.demo = demo;
+        this.desk = desk;
+        this.resets = resets;
     }
 
     @GetMapping("/session")
     SessionView session(@AuthenticationPrincipal @Nullable SignedIn person) {
-        return new SessionView(person == null ? null : new PersonView(person.email(), person.demo()), demo.demo());
+        return view(person);
     }
 
     @PostMapping("/session")
@@ -80,7 +86,10 @@ class SessionController {
         if (!demo.demo()) {
             throw Problem.notFound("There is no demo account here.");
         }
-        return open(accounts.demo(), request, response);
+        limits.signUp(request.getRemoteAddr());
+        Account visitor = accounts.openDemo();
+        desk.lay(visitor.id());
+        return open(visitor, request, response);
     }
 
     @DeleteMapping("/session")
@@ -133,16 +142,24 @@ class SessionController {
     private SessionView open(Account account, HttpServletRequest request, HttpServletResponse response) {
         SignedIn person = new SignedIn(account.id(), account.email(), account.isDemo());
         sessions.start(person, request, response);
-        return new SessionView(new PersonView(person.email(), person.demo()), demo.demo());
+        return view(person);
+    }
+
+    private SessionView view(@Nullable SignedIn person) {
+        return new SessionView(
+                person == null ? null : new PersonView(person.email(), person.demo()),
+                demo.demo(),
+                resets.areOffered());
     }
 
     /**
      * Who is signed in.
      *
      * @param person null for nobody
-     * @param demoOffered whether the demo account may be used
+     * @param demoOffered whether strangers may try a desk with sample papers
+     * @param resetOffered whether a forgotten password can be set anew by mail
      */
-    record SessionView(@Nullable PersonView person, boolean demoOffered) {}
+    record SessionView(@Nullable PersonView person, boolean demoOffered, boolean resetOffered) {}
 
     record PersonView(String email, boolean demo) {}
 

@@ -3,7 +3,6 @@ package grintel.server.account;
 import grintel.server.problem.Problem;
 import grintel.server.security.SecurityLog;
 import grintel.server.support.Sha256;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -58,6 +57,19 @@ class SignInLimits {
     }
 
     /**
+     * Counts a link asked for, or used.
+     *
+     * @param email the address it goes to, or empty
+     * @throws Problem when there were too many
+     */
+    Try reset(String email, String machine) {
+        Limit ofMachine = new Limit("resets " + Machines.network(machine), most.fromMachine());
+        return email.isEmpty()
+                ? count(machine, ofMachine)
+                : count(machine, ofMachine, new Limit("reset " + email, most.forAddress()));
+    }
+
+    /**
      * Counts a try to give one's own password again.
      *
      * @throws Problem when there were too many
@@ -82,7 +94,7 @@ class SignInLimits {
 
     private record Limit(String key, int most) {
         byte[] digest() {
-            return Sha256.of(key.getBytes(StandardCharsets.UTF_8));
+            return Sha256.of(key);
         }
     }
 

@@ -1,6 +1,13 @@
 package grintel.server.paper;
 
-import grintel.core.structure.PartKind;
+import grintel.core.rule.Units;
+import grintel.server.paper.PaperRequests.CorrectRequest;
+import grintel.server.paper.PaperRequests.FactsRequest;
+import grintel.server.paper.PaperRequests.LiftRequest;
+import grintel.server.paper.PaperRequests.PutRightRequest;
+import grintel.server.paper.PaperRequests.RenameRequest;
+import grintel.server.paper.PaperRequests.RevisionRequest;
+import grintel.server.paper.PaperRequests.StetRequest;
 import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.PapersView;
@@ -13,18 +20,13 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.io.InputStream;
 import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.nio.charset.StandardCharsets;
-import java.util.List;
-import java.util.Set;
+import java.util.Arrays;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +41,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -132,10 +135,11 @@ class PaperController {
     ResponseEntity<?> readings(
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
+            @RequestParam(defaultValue = "inches") String units,
             @RequestParam(required = false) @Nullable Integer proof) {
         return whenReady(
                 papers.examined(person.id(), id, proof),
-                ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets())));
+                ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets(), unitsOf(units))));
     }
 
     /** What a station measures on each page of the paper as it stands, or of a numbered proof; or the work before. */
@@ -146,10 +150,18 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam String station,
+            @RequestParam(defaultValue = "inches") String units,
             @RequestParam(required = false) @Nullable Integer proof) {
         return whenReady(
                 papers.examined(person.id(), id, proof),
-                ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station)));
+                ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, unitsOf(units))));
+    }
+
+    private static Units unitsOf(String id) {
+        return Arrays.stream(Units.values())
+                .filter(units -> units.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Problem.badRequest("Lengths are told in inches or centimetres."));
     }
 
     private ResponseEntity<?> whenReady(Examined examined, Function<Examined.Ready, ResponseEntity<?>> answer) {
@@ -164,14 +176,14 @@ class PaperController {
     @PostMapping("/papers/{id}/put-right")
     WorkView putRight(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
-        Wishes.PutRight wish = new Wishes.PutRight(
-                id,
-                wanted.revision(),
-                wanted.reading(),
-                wanted.places() == null ? List.of() : wanted.places(),
-                wanted.station(),
-                wanted.wordsConfirmed());
-        return view(papers.putRight(person.id(), wish));
+        return view(papers.putRight(person.id(), wanted.wish(id, wanted.wordsConfirmed())));
+    }
+
+    /** Says which words a put-right would change that may change words, each place once; nothing is changed. */
+    @PostMapping("/papers/{id}/put-right/words")
+    WorkView words(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
+        return view(papers.words(person.id(), wanted.wish(id, true)));
     }
 
     /** Lets a finding stand as it is. */
@@ -293,58 +305,33 @@ class PaperController {
                 .body(picture.content());
     }
 
+    /** Gives a paper another name. */
+    @PutMapping("/papers/{id}/title")
+    PaperView rename(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @Valid @RequestBody RenameRequest wanted) {
+        papers.rename(person.id(), id, wanted.revision(), wanted.title().strip());
+        return paper(person, id);
+    }
+
+    /** Judges a paper by another guide or other facts. */
+    @PostMapping("/papers/{id}/facts")
+    WorkView changeFacts(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody FactsRequest wanted) {
+        BriefChoice brief = BriefChoice.of(wanted.guide(), wanted.surname(), wanted.shortTitle(), wanted.more());
+        return view(papers.changeFacts(person.id(), new Wishes.ChangeFacts(id, wanted.revision(), brief)));
+    }
+
+    /** Takes back that a paper was deleted; possible for ten minutes. */
+    @PostMapping("/papers/{id}/taking-back")
+    PaperView takeBack(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        papers.takeBack(person.id(), id);
+        return paper(person, id);
+    }
+
     @DeleteMapping("/papers/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestParam int revision) {
         papers.delete(person.id(), id, revision);
-    }
-
-    /**
-     * What to put right: one reading, a station, or all where neither is named.
-     *
-     * @param revision the state of the paper that was looked at
-     */
-    record PutRightRequest(
-            int revision,
-            @Nullable String reading,
-            @Nullable List<String> places,
-            @Nullable String station,
-            boolean wordsConfirmed) {}
-
-    /** A finding to let stand, and why. */
-    record StetRequest(
-            int revision,
-            @NotNull(message = "Name a reading.") String reading,
-            @NotNull(message = "Give a reason.") String reason) {}
-
-    /**
-     * Paragraphs and what they are.
-     *
-     * @param kind one of those on offer; null to have it told again
-     * @param level of headings, from 1; null to have it told by their look
-     */
-    record CorrectRequest(
-            int revision,
-
-            @NotNull(message = "Name paragraphs.") @Size(min = 1, max = 5000, message = "Name paragraphs.")
-            Set<Integer> paragraphs,
-
-            @Nullable String kind,
-
-            @Nullable
-            @Min(value = 1, message = "Levels go from 1 to 9.")
-            @Max(value = 9, message = "Levels go from 1 to 9.")
-            Integer level) {
-        Wishes.Correct wish(UUID paper) {
-            return new Wishes.Correct(paper, revision, paragraphs, kind == null ? null : kind(kind), level);
-        }
-
-        private static PartKind kind(String id) {
-            return PartKind.CORRECTABLE.stream()
-                    .filter(each -> each.name().equalsIgnoreCase(id))
-                    .findFirst()
-                    .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
-        }
     }
 
     /** The body is a file and nothing else. */
@@ -357,12 +344,4 @@ class PaperController {
                             mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
                             schema = @Schema(type = "string", format = "binary")))
     @interface AFile {}
-
-    /** A finding that shall not stand any more. */
-    record LiftRequest(
-            int revision,
-            @NotNull(message = "Name a reading.") String reading) {}
-
-    /** A change of a paper, meant for the state of it that was looked at. */
-    record RevisionRequest(int revision) {}
 }

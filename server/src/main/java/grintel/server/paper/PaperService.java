@@ -7,11 +7,13 @@ import grintel.server.paper.PaperStore.Loaded;
 import grintel.server.paper.PaperStore.Shelf;
 import grintel.server.paper.PaperStore.Standing;
 import grintel.server.problem.Problem;
+import grintel.server.problem.Problems;
 import grintel.server.security.SecurityLog;
 import grintel.server.work.WorkQueue;
 import grintel.server.work.WorkStatus;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Service;
 
@@ -57,9 +59,9 @@ public class PaperService {
                 .conclude();
     }
 
-    /** Whether an account has no paper. */
-    public boolean hasNone(UUID account) {
-        return store.all(account).papers().isEmpty();
+    /** Takes deleted papers away for good that were not taken back in time. */
+    public void sweep() {
+        store.sweep();
     }
 
     Shelf all(UUID account) {
@@ -92,7 +94,7 @@ public class PaperService {
     }
 
     private @Nullable Report known(Standing standing) {
-        return examinations.known(standing.manuscript(), standing.paper().brief(), standing.corrections());
+        return examinations.known(standing.manuscript(), standing.brief().brief(), standing.corrections());
     }
 
     /** A picture of the paper as it stands; only images that every browser draws without running anything. */
@@ -106,8 +108,12 @@ public class PaperService {
     }
 
     WorkStatus putRight(UUID account, Wishes.PutRight wish) {
-        store.at(account, wish.paper(), wish.revision());
-        return queue.start(account, PaperWork.PUT_RIGHT, wish);
+        return start(account, PaperWork.PUT_RIGHT, wish.paper(), wish.revision(), wish);
+    }
+
+    /** Says which words a put-right would change. */
+    WorkStatus words(UUID account, Wishes.PutRight wish) {
+        return start(account, PaperWork.WORDS, wish.paper(), wish.revision(), wish);
     }
 
     WorkStatus stet(UUID account, Wishes.Stet wish) {
@@ -115,19 +121,22 @@ public class PaperService {
         if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
             throw Problem.badRequest("Give a reason of at most " + LONGEST_REASON + " characters.");
         }
-        store.at(account, wish.paper(), wish.revision());
-        return queue.start(
-                account, PaperWork.STET, new Wishes.Stet(wish.paper(), wish.revision(), wish.reading(), reason));
+        Wishes.Stet stripped = new Wishes.Stet(wish.paper(), wish.revision(), wish.reading(), reason);
+        return start(account, PaperWork.STET, wish.paper(), wish.revision(), stripped);
+    }
+
+    /** Starts work on a paper, unless it is meant for an earlier state of it. */
+    private WorkStatus start(UUID account, String kind, UUID paper, int revision, Object wish) {
+        store.at(account, paper, revision);
+        return queue.start(account, kind, wish);
     }
 
     WorkStatus lift(UUID account, Wishes.Lift wish) {
-        store.at(account, wish.paper(), wish.revision());
-        return queue.start(account, PaperWork.LIFT, wish);
+        return start(account, PaperWork.LIFT, wish.paper(), wish.revision(), wish);
     }
 
     WorkStatus correct(UUID account, Wishes.Correct wish) {
-        store.at(account, wish.paper(), wish.revision());
-        return queue.start(account, PaperWork.CORRECT, wish);
+        return start(account, PaperWork.CORRECT, wish.paper(), wish.revision(), wish);
     }
 
     /** Takes a file of the same paper that was edited elsewhere. */
@@ -162,8 +171,29 @@ public class PaperService {
                 file.name().replaceAll("(?i)\\.docx$", "") + ".pdf", MediaType.APPLICATION_PDF_VALUE, pdf);
     }
 
+    /** Judges a paper by another guide or other facts from now on. */
+    WorkStatus changeFacts(UUID account, Wishes.ChangeFacts wish) {
+        return start(account, PaperWork.CHANGE_FACTS, wish.paper(), wish.revision(), wish);
+    }
+
+    void rename(UUID account, UUID id, int revision, String title) {
+        store.rename(account, id, revision, title);
+    }
+
+    void takeBack(UUID account, UUID id) {
+        store.takeBack(account, id);
+    }
+
     void delete(UUID account, UUID id, int revision) {
-        store.delete(account, id, revision);
+        try {
+            store.delete(account, id, revision);
+        } catch (DataAccessException e) {
+            if (!Problems.isDatabaseFull(e)) {
+                throw e;
+            }
+            // To set it aside takes room, to take it away gives some.
+            store.deleteForGood(account, id, revision);
+        }
         log.account(SecurityLog.Event.PAPER_DELETED, account);
     }
 

@@ -5,6 +5,7 @@ import grintel.server.account.AccountService;
 import grintel.server.problem.Problem;
 import grintel.server.support.Sha256;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class PaperStore {
     private static final int MOST_PAPERS = 200;
+    private static final Duration TAKEN_BACK_WITHIN = Duration.ofMinutes(10);
 
     private final AccountService accounts;
     private final PaperRepository papers;
@@ -54,7 +56,7 @@ class PaperStore {
     Shelf all(UUID account) {
         Map<UUID, Step> current =
                 steps.current(account).stream().collect(Collectors.toMap(Step::paperId, Function.identity()));
-        List<Shelved> shelved = papers.findByAccountIdOrderByChangedAtDesc(account).stream()
+        List<Shelved> shelved = papers.findByAccountIdAndDeletedAtIsNullOrderByChangedAtDesc(account).stream()
                 .map(paper -> new Shelved(paper, at(current.get(paper.id()), paper.id())))
                 .toList();
         return new Shelf(shelved, manuscripts.bytes(account), storage.mostBytes());
@@ -72,7 +74,8 @@ class PaperStore {
     Standing current(UUID account, UUID id) {
         StoredPaper paper = own(account, id);
         Step step = step(id, paper.currentStep());
-        return new Standing(paper, step.stets(), step.corrections(), step.manuscriptId());
+        return new Standing(
+                paper, step.stets(), step.corrections(), step.details().brief(), step.manuscriptId());
     }
 
     /**
@@ -91,9 +94,10 @@ class PaperStore {
     @Transactional(readOnly = true)
     Standing ofProof(UUID account, UUID id, int number) {
         StoredPaper paper = own(account, id);
-        Corrections corrections = step(id, paper.currentStep()).corrections();
+        Step step = step(id, paper.currentStep());
         return proofs.findByPaperIdAndNumber(id, number)
-                .map(proof -> new Standing(paper, Stets.NONE, corrections, proof.manuscriptId()))
+                .map(proof -> new Standing(
+                        paper, Stets.NONE, step.corrections(), step.details().brief(), proof.manuscriptId()))
                 .orElseThrow(() -> Problem.notFound("There is no such proof."));
     }
 
@@ -109,16 +113,16 @@ class PaperStore {
     @Transactional
     Added add(UUID account, String title, String fileName, BriefChoice brief, byte[] bytes, StationStates states) {
         accounts.lock(account);
-        if (papers.countByAccountId(account) >= MOST_PAPERS) {
+        if (papers.countByAccountIdAndDeletedAtIsNull(account) >= MOST_PAPERS) {
             throw Problem.conflict("You have 200 papers here. Delete one to bring another.");
         }
         Instant now = clock.instant();
-        StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, brief, now));
+        StoredPaper paper = papers.save(new StoredPaper(account, title, fileName, now));
         UUID manuscript = keep(account, bytes);
         steps.save(new Step(
                 paper.id(),
                 0,
-                Step.Details.labelled("Brought", Stets.NONE, Corrections.NONE, states),
+                Step.Details.labelled("Brought", Stets.NONE, Corrections.NONE, states, brief),
                 manuscript,
                 now));
         proofs.save(new StoredProof(paper.id(), 1, StoredProof.Reason.BROUGHT, manuscript, now));
@@ -173,6 +177,10 @@ class PaperStore {
     /** The same file of the account, or a new one while there is room. */
     private UUID keep(UUID account, byte[] bytes) {
         return manuscripts.find(account, Sha256.of(bytes)).orElseGet(() -> {
+            storage.checkRoom();
+            if (manuscripts.bytes(account) + bytes.length > storage.mostBytes()) {
+                remove(papers.findByAccountIdAndDeletedAtIsNotNull(account));
+            }
             if (manuscripts.bytes(account) + bytes.length > storage.mostBytes()) {
                 throw Problem.conflict("Your papers take up " + storage.mostInWords()
                         + ", as much as an account may keep. Delete a paper you no longer need, then try again.");
@@ -206,10 +214,43 @@ class PaperStore {
                 new StoredProof(id, last.number() + 1, StoredProof.Reason.HANDED_BACK, manuscript, clock.instant()));
     }
 
+    /** Gives a paper another name in the list; its file keeps its own. */
+    @Transactional
+    void rename(UUID account, UUID id, int revision, String title) {
+        changing(account, id, revision).rename(title);
+    }
+
+    /** Puts a paper out of sight; for a while it can be taken back. */
     @Transactional
     void delete(UUID account, UUID id, int revision) {
-        papers.delete(changing(account, id, revision));
-        manuscripts.collect(account);
+        changing(account, id, revision).delete(clock.instant());
+    }
+
+    /** Takes a paper away at once. */
+    @Transactional
+    void deleteForGood(UUID account, UUID id, int revision) {
+        remove(List.of(changing(account, id, revision)));
+    }
+
+    /** Takes back that a paper was deleted. */
+    @Transactional
+    void takeBack(UUID account, UUID id) {
+        accounts.lock(account);
+        papers.findById(id)
+                .filter(paper -> paper.accountId().equals(account) && paper.isDeleted())
+                .orElseThrow(() -> Problem.notFound("This paper cannot be taken back any more."))
+                .takeBack();
+    }
+
+    /** Takes deleted papers away for good that were not taken back in time. */
+    @Transactional
+    void sweep() {
+        remove(papers.findByDeletedAtBefore(clock.instant().minus(TAKEN_BACK_WITHIN)));
+    }
+
+    private void remove(List<StoredPaper> deleted) {
+        papers.deleteAll(deleted);
+        deleted.stream().map(StoredPaper::accountId).distinct().forEach(manuscripts::collect);
     }
 
     /** The paper, to be changed, with the account locked so that nothing comes between. */
@@ -227,7 +268,8 @@ class PaperStore {
     }
 
     private StoredPaper own(UUID account, UUID id) {
-        return papers.findByIdAndAccountId(id, account).orElseThrow(() -> Problem.notFound("There is no such paper."));
+        return papers.findByIdAndAccountIdAndDeletedAtIsNull(id, account)
+                .orElseThrow(() -> Problem.notFound("There is no such paper."));
     }
 
     private Step step(UUID id, int ordinal) {
@@ -263,7 +305,20 @@ class PaperStore {
      *
      * @param stets what the writer lets stand there
      * @param corrections what the writer says of its parts
+     * @param brief what it is judged by
      * @param manuscript the file there
      */
-    record Standing(StoredPaper paper, Stets stets, Corrections corrections, UUID manuscript) {}
+    record Standing(StoredPaper paper, Stets stets, Corrections corrections, BriefChoice brief, UUID manuscript) {
+        Standing with(Stets other) {
+            return new Standing(paper, other, corrections, brief, manuscript);
+        }
+
+        Standing with(Corrections other) {
+            return new Standing(paper, stets, other, brief, manuscript);
+        }
+
+        Standing with(BriefChoice other) {
+            return new Standing(paper, stets, corrections, other, manuscript);
+        }
+    }
 }

@@ -7,7 +7,9 @@ import grintel.server.paper.StationStates.StationView;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Papers as the web application sees them. */
 final class PaperViews {
@@ -39,6 +41,7 @@ final class PaperViews {
             String guide,
             int pages,
             int words,
+            Instant createdAt,
             Instant changedAt,
             List<StationView> stations) {
         static PaperSummary of(Shelved shelved) {
@@ -49,9 +52,10 @@ final class PaperViews {
                     paper.revision(),
                     paper.title(),
                     paper.fileName(),
-                    paper.guide().name(),
+                    shelved.step().details().brief().found().name(),
                     states.pages(),
                     states.words(),
+                    paper.createdAt(),
                     paper.changedAt(),
                     states.views());
         }
@@ -74,12 +78,13 @@ final class PaperViews {
             String title,
             String fileName,
             String guide,
+            FactsView facts,
             int pages,
             int words,
             int step,
             String undo,
             String redo,
-            List<ReadingsView.ChangeView> changes,
+            List<Step.WordChange> changes,
             List<PutRightView> putRight,
             List<String> changed,
             List<ProofView> proofs) {
@@ -95,27 +100,46 @@ final class PaperViews {
                     paper.revision(),
                     paper.title(),
                     paper.fileName(),
-                    paper.guide().name(),
+                    present.brief().found().name(),
+                    FactsView.of(present.brief()),
                     present.states().pages(),
                     present.states().words(),
                     at,
                     at > 0 ? present.label() : "",
                     at + 1 < steps.size() ? steps.get(at + 1).details().label() : "",
-                    past.stream()
-                            .flatMap(step -> step.words().stream())
-                            .map(change -> new ReadingsView.ChangeView("", change.before(), change.after()))
-                            .toList(),
+                    past.stream().flatMap(step -> step.words().stream()).toList(),
                     past.stream()
                             .flatMap(step -> step.putRight().stream())
-                            .map(each -> new PutRightView(each.rule(), each.text()))
+                            .map(PutRightView::of)
                             .toList(),
                     present.changed(),
                     loaded.proofs().stream().map(ProofView::of).toList());
         }
     }
 
-    /** A reading that was put right, in words. */
-    record PutRightView(String rule, String text) {}
+    /**
+     * What a paper is judged by.
+     *
+     * @param guide id of the guide
+     * @param more further facts by name
+     */
+    record FactsView(String guide, String surname, String shortTitle, Map<String, String> more) {
+        static FactsView of(BriefChoice brief) {
+            return new FactsView(brief.guide(), brief.surname(), brief.shortTitle(), brief.more());
+        }
+    }
+
+    /**
+     * A reading that was put right, in words.
+     *
+     * @param text with its lengths in inches
+     * @param metric with its lengths in centimetres, where they are known so
+     */
+    record PutRightView(String rule, String text, @Nullable String metric) {
+        static PutRightView of(Step.PutRightReading reading) {
+            return new PutRightView(reading.rule(), reading.text(), reading.metric());
+        }
+    }
 
     /**
      * A numbered proof.

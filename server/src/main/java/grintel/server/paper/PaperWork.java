@@ -30,9 +30,11 @@ class PaperWork {
     static final String BRING = "bring";
     static final String EXAMINE = "examine";
     static final String PUT_RIGHT = "put-right";
+    static final String WORDS = "words";
     static final String STET = "stet";
     static final String LIFT = "lift";
     static final String CORRECT = "correct";
+    static final String CHANGE_FACTS = "change-facts";
     static final String BRING_AGAIN = "bring-again";
 
     private final PaperStore store;
@@ -97,12 +99,15 @@ class PaperWork {
 
     private Report report(Standing standing, Progress progress) {
         Report known =
-                examinations.known(standing.manuscript(), standing.paper().brief(), standing.corrections());
+                examinations.known(standing.manuscript(), standing.brief().brief(), standing.corrections());
         if (known != null) {
             return known;
         }
-        DocxFile file = examinations.read(store.content(standing.manuscript()), progress);
-        Report report = examinations.examine(file, standing.paper().brief(), standing.corrections(), progress);
+        return examined(standing, examinations.read(store.content(standing.manuscript()), progress), progress);
+    }
+
+    private Report examined(Standing standing, DocxFile file, Progress progress) {
+        Report report = examinations.examine(file, standing.brief().brief(), standing.corrections(), progress);
         examinations.keep(standing.manuscript(), standing.corrections(), report);
         return report;
     }
@@ -113,15 +118,33 @@ class PaperWork {
         return new WorkKind<>(PUT_RIGHT, Wishes.PutRight.class, this::putRight);
     }
 
-    private Conclusion putRight(Task<Wishes.PutRight> task) {
-        Wishes.PutRight wish = task.details();
-        Standing standing = store.at(task.account(), wish.paper(), wish.revision());
-        PutRight.Result<DocxFile> result = examinations.putRight(
+    /** Says which words putting right would change, and changes nothing. */
+    @Bean
+    WorkKind<Wishes.PutRight> words() {
+        return new WorkKind<>(WORDS, Wishes.PutRight.class, task -> {
+            Standing standing = store.at(
+                    task.account(), task.details().paper(), task.details().revision());
+            PutRight.Result<DocxFile> result = run(task, standing);
+            List<ChangeView> words = result.words().stream()
+                    .map(change -> ChangeView.of(change, result.before().proof()))
+                    .toList();
+            return () -> Result.ofWords(words);
+        });
+    }
+
+    private PutRight.Result<DocxFile> run(Task<Wishes.PutRight> task, Standing standing) {
+        return examinations.putRight(
                 store.content(standing.manuscript()),
                 report(standing, task.progress()),
                 standing.corrections(),
-                chosen(wish, standing.stets()),
+                chosen(task.details(), standing.stets()),
                 task.progress());
+    }
+
+    private Conclusion putRight(Task<Wishes.PutRight> task) {
+        Wishes.PutRight wish = task.details();
+        Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+        PutRight.Result<DocxFile> result = run(task, standing);
         List<PutRightReading> done = result.done().stream()
                 .map(taken -> PutRightReading.of(taken.finding()))
                 .toList();
@@ -132,7 +155,7 @@ class PaperWork {
         return () -> {
             UUID added = store.addStep(standing, details, result.file().bytes());
             examinations.keep(added, standing.corrections(), result.report());
-            return Result.of(done.stream().map(PutRightReading::text).toList(), details.changed());
+            return Result.of(done, details.changed());
         };
     }
 
@@ -152,7 +175,8 @@ class PaperWork {
                 changed,
                 standing.stets().reasons(),
                 standing.corrections().all(),
-                StationStates.of(result.report(), standing.stets()));
+                StationStates.of(result.report(), standing.stets()),
+                standing.brief());
     }
 
     /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
@@ -183,8 +207,8 @@ class PaperWork {
                     .filter(each -> each.key().equals(wish.reading()))
                     .findFirst()
                     .orElseThrow(() -> Problem.notFound("This reading is not off any more. Load the paper again."));
-            Stets stets = standing.stets().with(finding.key(), wish.reason());
-            return restated(standing, "Stet: " + Wording.name(finding), report, stets);
+            Standing letting = standing.with(standing.stets().with(finding.key(), wish.reason()));
+            return restated(standing, letting, "Stet: " + Wording.name(finding), report);
         });
     }
 
@@ -198,7 +222,8 @@ class PaperWork {
                 throw Problem.notFound("This reading does not stand.");
             }
             Report report = report(standing, task.progress());
-            return restated(standing, "Stet lifted", report, standing.stets().without(wish.reading()));
+            Standing lifted = standing.with(standing.stets().without(wish.reading()));
+            return restated(standing, lifted, "Stet lifted", report);
         });
     }
 
@@ -214,15 +239,20 @@ class PaperWork {
                 throw Problem.notFound("This paragraph is not there any more. Load the paper again.");
             }
             Corrections said = standing.corrections().with(file.paper(), wish.paragraphs(), wish.kind(), wish.level());
-            Report report = examinations.examine(file, standing.paper().brief(), said, task.progress());
             String label = wish.kind() == null ? "Part told again" : "Part: " + Wording.part(wish.kind());
-            StationStates states = StationStates.of(report, standing.stets());
-            Step.Details details = Step.Details.labelled(label, standing.stets(), said, states);
-            return () -> {
-                store.addSaying(standing, details);
-                examinations.keep(standing.manuscript(), said, report);
-                return Result.NOTHING;
-            };
+            Standing corrected = standing.with(said);
+            return restated(standing, corrected, label, examined(corrected, file, task.progress()));
+        });
+    }
+
+    /** Judges a paper by another guide or other facts. */
+    @Bean
+    WorkKind<Wishes.ChangeFacts> changeFacts() {
+        return new WorkKind<>(CHANGE_FACTS, Wishes.ChangeFacts.class, task -> {
+            Wishes.ChangeFacts wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            Standing judged = standing.with(wish.brief());
+            return restated(standing, judged, "Guide and facts", report(judged, task.progress()));
         });
     }
 
@@ -234,10 +264,10 @@ class PaperWork {
             Standing standing = store.at(task.account(), wish.paper(), wish.revision());
             DocxFile file = examinations.read(task.input(), task.progress());
             Report report =
-                    examinations.examine(file, standing.paper().brief(), standing.corrections(), task.progress());
+                    examinations.examine(file, standing.brief().brief(), standing.corrections(), task.progress());
             StationStates states = StationStates.of(report, standing.stets());
-            Step.Details details =
-                    Step.Details.labelled("Newer file", standing.stets(), standing.corrections(), states);
+            Step.Details details = Step.Details.labelled(
+                    "Newer file", standing.stets(), standing.corrections(), states, standing.brief());
             return () -> {
                 UUID manuscript = store.addProof(standing, details, task.input());
                 examinations.keep(manuscript, standing.corrections(), report);
@@ -246,11 +276,12 @@ class PaperWork {
         });
     }
 
-    private Conclusion restated(Standing standing, String label, Report report, Stets stets) {
-        Step.Details details =
-                Step.Details.labelled(label, stets, standing.corrections(), StationStates.of(report, stets));
+    /** A step that leaves the file as it is and changes what is said of it. */
+    private Conclusion restated(Standing before, Standing after, String label, Report report) {
+        Step.Details details = Step.Details.labelled(
+                label, after.stets(), after.corrections(), StationStates.of(report, after.stets()), after.brief());
         return () -> {
-            store.addSaying(standing, details);
+            store.addSaying(before, details);
             return Result.NOTHING;
         };
     }

@@ -1,65 +1,91 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.core.check.Rules;
 import grintel.core.check.Verdict;
-import grintel.core.edit.WordChange;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.Station;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Spot;
+import grintel.core.rule.Units;
 import grintel.core.rule.Wording;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** The order of work with its readings. */
 record ReadingsView(List<StationReadings> stations) {
-    static ReadingsView of(Report report, Stets stets) {
-        List<StationReadings> stations = new ArrayList<>();
-        for (Station station : Station.values()) {
-            List<ReadingView> readings = new ArrayList<>();
-            report.verdicts().forEach((rule, verdict) -> {
-                if (Station.of(rule) == station) {
-                    verdict.readings().forEach(reading -> readings.add(ReadingView.of(reading, verdict, stets)));
-                }
-            });
-            int open = (int) readings.stream()
-                    .filter(each -> each.off() && each.stet() == null)
-                    .count();
-            boolean stands = readings.stream().anyMatch(each -> each.stet() != null);
-            String state = open > 0 ? "open" : readings.isEmpty() ? "none" : stands ? "stet" : "met";
-            stations.add(new StationReadings(station.id(), state, open, readings));
-        }
-        return new ReadingsView(stations);
+    static ReadingsView of(Report report, Stets stets, Units units) {
+        return new ReadingsView(Arrays.stream(Station.values())
+                .map(station -> StationReadings.of(station, report, stets, units))
+                .toList());
     }
 
     /**
      * A station.
      *
-     * @param state open, stet where nothing is open but something stands, met or none
+     * @param state open; stet where nothing is open but something stands; met; absent where the paper holds nothing to
+     *     measure; unmeasured where what the guide asks is not measured; unasked where it asks nothing
+     * @param notBuilt how many rules the guide asks that are not measured in any paper yet
+     * @param silent what rules are about that were not measured in this paper, for lack of a fact or waiting for another
      */
-    record StationReadings(String id, String state, int open, List<ReadingView> readings) {}
+    record StationReadings(
+            String id, String state, int open, int notBuilt, List<String> silent, List<ReadingView> readings) {
+        private static StationReadings of(Station station, Report report, Stets stets, Units units) {
+            List<ReadingView> readings = new ArrayList<>();
+            boolean asked = false;
+            for (Map.Entry<String, Verdict> each : report.verdicts().entrySet()) {
+                Verdict verdict = each.getValue();
+                if (Station.of(each.getKey()) == station) {
+                    asked |= verdict.status() != Verdict.Status.NOT_ASKED;
+                    verdict.readings().forEach(reading -> readings.add(ReadingView.of(reading, verdict, stets, units)));
+                }
+            }
+            List<String> notMeasured = report.notMeasured().stream()
+                    .filter(rule -> Station.of(rule) == station)
+                    .toList();
+            List<String> silent = notMeasured.stream()
+                    .filter(rule -> Rules.find(rule) != null)
+                    .map(Wording::title)
+                    .toList();
+            int open = (int) readings.stream()
+                    .filter(each -> each.off() && each.stet() == null)
+                    .count();
+            boolean stands = readings.stream().anyMatch(each -> each.stet() != null);
+            String state = open > 0 ? "open" : stands ? "stet" : "met";
+            if (readings.isEmpty()) {
+                state = asked && silent.isEmpty() ? "absent" : notMeasured.isEmpty() ? "unasked" : "unmeasured";
+            }
+            return new StationReadings(station.id(), state, open, notMeasured.size() - silent.size(), silent, readings);
+        }
+    }
 
     /**
      * A reading.
      *
      * @param key names it in later requests
+     * @param title what its rule is about, the same for all readings of the rule
+     * @param offBy by how much it is off, with sign and unit; empty where no number tells it
      * @param fix looks, apparatus, ask or none
      * @param mendable whether it can be put right here
      * @param stet the reason for which the writer lets it stand; null where it does not
      * @param sign the corrector's sign for it
      * @param edge which edge of its place the sign stands at where it is about no words, else empty
-     * @param note what to do, in as few words as a margin holds; {is} and {asked} stand for the measures
+     * @param note what to do, in as few words as a margin holds
      */
     record ReadingView(
             String key,
             String rule,
             String quantity,
             String name,
+            String title,
             MeasureView is,
             MeasureView asked,
+            String offBy,
             boolean off,
             String weight,
             String fix,
@@ -71,34 +97,31 @@ record ReadingsView(List<StationReadings> stations) {
             String edge,
             String note,
             List<PlaceView> places,
-            List<ChangeView> changes,
 
             @Nullable String stet) {
-        static ReadingView of(Reading reading, Verdict verdict, Stets stets) {
+        static ReadingView of(Reading reading, Verdict verdict, Stets stets, Units units) {
             FixClass fix = reading.fixClass();
             String stet = reading.off() ? stets.reason(reading) : null;
-            boolean tellsWords = fix == FixClass.APPARATUS || fix == FixClass.ASK;
             return new ReadingView(
                     reading.key(),
                     reading.rule(),
                     reading.quantity(),
                     Wording.name(reading),
-                    MeasureView.of(reading.is()),
-                    MeasureView.of(reading.asked()),
+                    Wording.title(reading.rule()),
+                    MeasureView.of(reading.is(), units),
+                    MeasureView.of(reading.asked(), units),
+                    reading.off() ? Wording.difference(reading, units) : "",
                     reading.off(),
                     verdict.ask().weight().id(),
                     fix.id(),
                     reading.off() && fix != FixClass.NONE && stet == null,
-                    reading.off() ? Wording.message(reading) : "",
+                    reading.off() ? Wording.message(reading, units) : "",
                     Wording.why(reading.rule()),
                     verdict.ask().source(),
                     Wording.sign(reading).id(),
                     Wording.edge(reading),
-                    Wording.note(reading),
+                    Wording.note(reading, units),
                     reading.spots().stream().map(PlaceView::of).toList(),
-                    tellsWords
-                            ? reading.fix().words().stream().map(ChangeView::of).toList()
-                            : List.of(),
                     stet);
         }
     }
@@ -119,18 +142,6 @@ record ReadingsView(List<StationReadings> stations) {
                     place.quote(),
                     spot.anchor(),
                     spot.fix().id());
-        }
-    }
-
-    /**
-     * Words that are changed.
-     *
-     * @param where where they stand, in words
-     */
-    record ChangeView(String where, String before, String after) {
-        static ChangeView of(WordChange change) {
-            return new ChangeView(
-                    Wording.told(change.where()), Wording.shown(change.before()), Wording.shown(change.after()));
         }
     }
 }

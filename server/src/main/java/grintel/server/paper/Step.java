@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.rule.Reading;
+import grintel.core.rule.Units;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Correction;
 import grintel.core.structure.Corrections;
@@ -14,6 +15,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** One put-right, or the bringing of the file itself; steps are undone and redone one by one. */
 @Entity
@@ -90,6 +92,7 @@ class Step {
      * @param changed what changed in the file, a phrase each
      * @param stets reasons by the keys of the readings that stand after it
      * @param corrections what the writer says of the parts after it
+     * @param brief what the paper is judged by after it
      */
     record Details(
             String label,
@@ -98,24 +101,33 @@ class Step {
             List<String> changed,
             Map<String, String> stets,
             List<Correction> corrections,
-            StationStates states) {
+            StationStates states,
+            BriefChoice brief) {
         Details {
             // Steps of before parts could be corrected say nothing of them.
             corrections = Objects.requireNonNullElse(corrections, List.of());
         }
 
         /** A step that puts nothing right. */
-        static Details labelled(String label, Stets stets, Corrections corrections, StationStates states) {
-            return new Details(label, List.of(), List.of(), List.of(), stets.reasons(), corrections.all(), states);
+        static Details labelled(
+                String label, Stets stets, Corrections corrections, StationStates states, BriefChoice brief) {
+            return new Details(
+                    label, List.of(), List.of(), List.of(), stets.reasons(), corrections.all(), states, brief);
         }
     }
 
-    /** A reading that was put right, in words: what was and what was asked. */
-    record PutRightReading(String rule, String text) {
+    /**
+     * A reading that was put right, in words: what was and what was asked.
+     *
+     * @param metric the same in centimetres; that of steps made before lengths followed the unit is not known
+     */
+    record PutRightReading(
+            String rule, String text, @Nullable String metric) {
         static PutRightReading of(Reading reading) {
             return new PutRightReading(
                     reading.rule(),
-                    Wording.name(reading) + ": " + Wording.told(reading.is()) + " → " + Wording.told(reading.asked()));
+                    Wording.putRight(reading, Units.INCHES),
+                    Wording.putRight(reading, Units.CENTIMETRES));
         }
     }
 

@@ -1,7 +1,5 @@
 package grintel.server.paper;
 
-import grintel.core.guide.Brief;
-import grintel.core.guide.Guide;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -9,8 +7,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A paper somebody brought, and where in its steps it stands. */
 @Entity
@@ -28,10 +25,6 @@ class StoredPaper {
     @Column(nullable = false)
     private String fileName;
 
-    @JdbcTypeCode(SqlTypes.JSON)
-    @Column(nullable = false)
-    private BriefChoice brief;
-
     private int currentStep;
 
     @Column(nullable = false)
@@ -40,18 +33,19 @@ class StoredPaper {
     @Column(nullable = false)
     private Instant changedAt;
 
+    private @Nullable Instant deletedAt;
+
     @Version
     private int version;
 
     @SuppressWarnings("NullAway.Init") // filled by the mapper
     protected StoredPaper() {}
 
-    StoredPaper(UUID accountId, String title, String fileName, BriefChoice brief, Instant now) {
+    StoredPaper(UUID accountId, String title, String fileName, Instant now) {
         this.id = UUID.randomUUID();
         this.accountId = accountId;
         this.title = title;
         this.fileName = fileName;
-        this.brief = brief;
         this.createdAt = now;
         this.changedAt = now;
     }
@@ -72,15 +66,6 @@ class StoredPaper {
         return fileName;
     }
 
-    Guide guide() {
-        return brief.found();
-    }
-
-    /** What the paper is judged by. */
-    Brief brief() {
-        return brief.brief();
-    }
-
     int currentStep() {
         return currentStep;
     }
@@ -93,8 +78,29 @@ class StoredPaper {
         return version;
     }
 
+    Instant createdAt() {
+        return createdAt;
+    }
+
     Instant changedAt() {
         return changedAt;
+    }
+
+    void rename(String to) {
+        title = to;
+    }
+
+    /** The paper is out of sight, and taken away later. */
+    void delete(Instant now) {
+        deletedAt = now;
+    }
+
+    boolean isDeleted() {
+        return deletedAt != null;
+    }
+
+    void takeBack() {
+        deletedAt = null;
     }
 
     /** The paper now stands at a step. */

@@ -2,7 +2,11 @@ package grintel.server.paper;
 
 import grintel.core.check.Report;
 import grintel.core.guide.demand.Station;
+import grintel.core.guide.value.Length;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Stroke;
+import grintel.core.rule.Units;
+import grintel.core.rule.Wording;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.ProofPage;
 import grintel.server.problem.Problem;
@@ -12,12 +16,13 @@ import org.jspecify.annotations.Nullable;
 
 /** What a station measures, page by page. Points from the sheet's top left corner. */
 record StrokesView(List<PageStrokes> pages) {
-    static StrokesView of(Report report, String station) {
+    static StrokesView of(Report report, String station, Units units) {
         Station asked = station(station);
         List<PageStrokes> pages = new ArrayList<>();
         for (ProofPage page : report.proof().pages()) {
-            List<StrokeView> strokes =
-                    report.strokes(asked, page).stream().map(StrokeView::of).toList();
+            List<StrokeView> strokes = report.strokes(asked, page).stream()
+                    .map(stroke -> StrokeView.of(stroke, units))
+                    .toList();
             if (!strokes.isEmpty()) {
                 pages.add(new PageStrokes(page.number(), strokes));
             }
@@ -47,8 +52,8 @@ record StrokesView(List<PageStrokes> pages) {
      * @param asked where that edge should be
      * @param near the end of the band across the axis at which it is drawn where nothing is in the way
      * @param far the other end
-     * @param is what is said of it, where that is not its own length
-     * @param ought what is said of the asked edge, where that is not its length
+     * @param is what is said of it, in the units asked for
+     * @param ought what is said of the asked edge
      */
     record StrokeView(
             String quantity,
@@ -61,11 +66,10 @@ record StrokesView(List<PageStrokes> pages) {
             @Nullable Double asked,
             double near,
             double far,
+            String is,
 
-            @Nullable MeasureView is,
-
-            @Nullable MeasureView ought) {
-        static StrokeView of(Stroke stroke) {
+            @Nullable String ought) {
+        static StrokeView of(Stroke stroke, Units units) {
             Integer asked = stroke.asked();
             return new StrokeView(
                     stroke.quantity(),
@@ -76,8 +80,13 @@ record StrokesView(List<PageStrokes> pages) {
                     asked == null ? null : Millipoints.toPoints(asked),
                     Millipoints.toPoints(stroke.near()),
                     Millipoints.toPoints(stroke.far()),
-                    stroke.is() == null ? null : MeasureView.of(stroke.is()),
-                    stroke.ought() == null ? null : MeasureView.of(stroke.ought()));
+                    told(stroke.is(), stroke.to() - stroke.from(), units),
+                    asked == null ? null : told(stroke.ought(), asked - stroke.from(), units));
+        }
+
+        private static String told(@Nullable Measure said, int millipoints, Units units) {
+            double twips = Math.abs(millipoints) / (double) Millipoints.PER_TWIP;
+            return Wording.told(said == null ? Measure.distance(twips, Length.Unit.INCHES) : said, units);
         }
     }
 }

@@ -12,14 +12,20 @@ import org.springframework.stereotype.Component;
 class Uploads {
     private static final int LONGEST_NAME = 200;
 
+    private final StorageProperties storage;
     private final Gate gate = new Gate(2, 20, "Many files are arriving just now. Try again in a minute.");
+
+    Uploads(StorageProperties storage) {
+        this.storage = storage;
+    }
 
     /**
      * Hands a file's bytes on; they may not be kept after that.
      *
-     * @throws Problem when there are none, or too many are waiting
+     * @throws Problem when there are none, too many are waiting, or the disk is full
      */
     <T> T take(InputStream file, Function<byte[], T> onward) {
+        storage.checkRoom();
         return gate.through(() -> onward.apply(bytes(file)));
     }
 

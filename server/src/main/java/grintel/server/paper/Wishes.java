@@ -43,6 +43,9 @@ final class Wishes {
     /** Go on with the file that comes along, the same paper edited elsewhere. */
     record BringAgain(UUID paper, int revision) {}
 
+    /** Judge by another guide or other facts. */
+    record ChangeFacts(UUID paper, int revision, BriefChoice brief) {}
+
     /** Let a reading that stands be open again. */
     record Lift(UUID paper, int revision, String reading) {}
 

@@ -1,5 +1,7 @@
 package grintel.server.paper;
 
+import grintel.server.paper.PaperViews.PutRightView;
+import grintel.server.paper.Step.PutRightReading;
 import grintel.server.work.WorkStatus;
 import java.util.List;
 import java.util.UUID;
@@ -13,8 +15,9 @@ import tools.jackson.databind.json.JsonMapper;
  * @param ahead pieces of work that come before it, as long as it waits
  * @param understanding the result of understanding a file
  * @param paper the result of bringing one
- * @param done the result of putting right: a phrase for each reading
+ * @param done the result of putting right
  * @param changed what putting right changed in the file, a phrase each
+ * @param words the words that putting right would change
  */
 record WorkView(
         UUID id,
@@ -23,8 +26,9 @@ record WorkView(
         int ahead,
         @Nullable Understanding understanding,
         @Nullable UUID paper,
-        @Nullable List<String> done,
-        @Nullable List<String> changed) {
+        @Nullable List<PutRightView> done,
+        @Nullable List<String> changed,
+        @Nullable List<ChangeView> words) {
     static WorkView of(WorkStatus work, JsonMapper json) {
         Result result = work.result() == null ? Result.NOTHING : json.readValue(work.result(), Result.class);
         return new WorkView(
@@ -34,28 +38,36 @@ record WorkView(
                 work.ahead(),
                 result.understanding(),
                 result.paper(),
-                result.done(),
-                result.changed());
+                result.done() == null
+                        ? null
+                        : result.done().stream().map(PutRightView::of).toList(),
+                result.changed(),
+                result.words());
     }
 
     /** What a piece of work on a paper came to, as the database keeps it. */
     record Result(
             @Nullable Understanding understanding,
             @Nullable UUID paper,
-            @Nullable List<String> done,
-            @Nullable List<String> changed) {
-        static final Result NOTHING = new Result(null, null, null, null);
+            @Nullable List<PutRightReading> done,
+            @Nullable List<String> changed,
+            @Nullable List<ChangeView> words) {
+        static final Result NOTHING = new Result(null, null, null, null, null);
 
         static Result of(Understanding understanding) {
-            return new Result(understanding, null, null, null);
+            return new Result(understanding, null, null, null, null);
         }
 
         static Result of(UUID paper) {
-            return new Result(null, paper, null, null);
+            return new Result(null, paper, null, null, null);
         }
 
-        static Result of(List<String> done, List<String> changed) {
-            return new Result(null, null, done, changed);
+        static Result of(List<PutRightReading> done, List<String> changed) {
+            return new Result(null, null, done, changed, null);
+        }
+
+        static Result ofWords(List<ChangeView> words) {
+            return new Result(null, null, null, null, words);
         }
     }
 }

@@ -58,7 +58,7 @@ public final class Problems {
             LOG.info("Overtaken: {}", message);
             return Problem.changedElsewhere();
         }
-        if (hasSqlState(thrown, DISK_FULL) || isNoSpaceLeft(thrown)) {
+        if (isDatabaseFull(thrown) || isNoSpaceLeft(thrown)) {
             LOG.error("The disk is full: {}", message);
             return Problem.diskFull();
         }
@@ -69,6 +69,11 @@ public final class Problems {
         String reference = String.format("%06x", RANDOM.nextInt(1 << 24));
         LOG.error("Unforeseen, reference {}", reference, thrown);
         return Problem.unforeseen(reference);
+    }
+
+    /** Whether the database could not keep something for want of room. */
+    public static boolean isDatabaseFull(Throwable thrown) {
+        return hasSqlState(thrown, DISK_FULL);
     }
 
     /** Whether a file could not be written for want of room. */

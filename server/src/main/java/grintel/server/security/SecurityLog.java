@@ -44,6 +44,7 @@ public class SecurityLog {
         WRONG_PASSWORD(true, "Wrong password"),
         TOO_MANY_TRIES(true, "Too many tries"),
         REFUSED(true, "Refused"),
+        RESET_ASKED(false, "New password asked for"),
         PASSWORD_CHANGED(false, "Password changed"),
         PAPER_DELETED(false, "Paper deleted"),
         ACCOUNT_CLOSED(false, "Account closed");

@@ -35,15 +35,15 @@ class AccountServiceTest {
     }
 
     @Test
-    void theDemoAccountHasNoPasswordAndIsNotClosed() {
-        Account demo = new Account("demo@brackwater.example", "hash", true, Instant.EPOCH);
+    void aVisitorsAccountHasNoPasswordAndIsNotClosed() {
+        Account demo = new Account("visitor@brackwater.example", "hash", true, Instant.EPOCH);
         when(accounts.findByEmail(demo.email())).thenReturn(Optional.of(demo));
         when(accounts.findById(demo.id())).thenReturn(Optional.of(demo));
         when(passwords.matches(any(), eq("hash"))).thenReturn(true);
         assertThat(service.verify(demo.email(), "anything")).isNull();
         assertThatThrownBy(() -> service.close(demo.id(), "anything"))
                 .isInstanceOf(Problem.class)
-                .hasMessageContaining("everybody");
+                .hasMessageContaining("no password");
     }
 
     @Test

@@ -17,6 +17,7 @@ import grintel.core.rule.Stroke;
 import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The four margins of every section, the gutter added in. */
 public final class SheetMarginsRule implements Rule {
@@ -42,14 +43,19 @@ public final class SheetMarginsRule implements Rule {
             readings.addAll(exam.sections()
                     .check(id(), side.name)
                     .measure(section -> Measure.distance(side.of(section, gutter), asked.unit()))
-                    .asks(Measure.distance(asked))
-                    .metWhen((section, is) -> most != null
-                            && side.of(section, gutter) > asked.twips()
-                            && side.of(section, gutter) <= most.twips() + Measure.TOLERANCE)
+                    .asksOf(section -> asked(side.of(section, gutter), asked, most))
+                    .metWhen((section, is) -> asked(side.of(section, gutter), asked, most) instanceof Measure.Between)
                     .fix((sections, cause) -> edits(sections, side, asked, gutter))
                     .readings());
         }
         return readings;
+    }
+
+    /** What is asked of a margin: for one that is wider, and no wider than the guide allows at most, all up to that. */
+    private static Measure asked(int twips, Length least, @Nullable Length most) {
+        return most != null && twips > least.twips() && twips <= most.twips() + Measure.TOLERANCE
+                ? new Measure.Between(Measure.distance(least), Measure.distance(most))
+                : Measure.distance(least);
     }
 
     private static List<Edit> edits(List<Section> sections, Side side, Length asked, boolean gutter) {

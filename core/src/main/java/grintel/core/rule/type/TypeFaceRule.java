@@ -31,7 +31,8 @@ public final class TypeFaceRule implements Rule {
                                 text.format().get(CharacterProperties.FACE).equals(body.face())))
                 .check(id(), "face")
                 .measure(paragraph -> new Measure.Name(body.face()))
-                .asks(new Measure.Name(body.targetFace()))
+                .asks(body.facePermitted() ? BodyType.askedFaces(ask) : new Measure.Name(body.targetFace()))
+                .metWhen((paragraph, is) -> body.facePermitted())
                 .fix((paragraphs, cause) -> edits(exam, paragraphs, cause))
                 .readings();
     }

@@ -33,7 +33,7 @@ public final class TypeSizeRule implements Rule {
                 .filter(paragraph -> body.facePermitted() && holdsSize(paragraph, body.size()))
                 .check(id(), "size")
                 .measure(paragraph -> new Measure.Size(body.size()))
-                .asks(new Measure.Size(body.targetSize()))
+                .asks(body.askedSize(ask))
                 .fix((paragraphs, cause) -> cause.set(
                         holders(exam, cause.isAlone() ? paragraphs : all(exam)),
                         CharacterProperties.SIZE,

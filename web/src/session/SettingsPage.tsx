@@ -2,29 +2,32 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { type SubmitEvent, useState } from 'react'
 import { api } from '../api/client'
 import { Notice } from '../ui/Notice'
-import { TextField } from '../ui/TextField'
+import { PasswordField } from '../ui/PasswordField'
+import { useTitle } from '../ui/useTitle'
 import { changeSettings, type Settings, useSettings } from '../ui/settings'
 import { useSession } from './useSession'
 
 /** A person's own settings, password and account. */
-export function AccountPage() {
+export function SettingsPage() {
   const person = useSession().data?.person
+  useTitle('Settings')
   if (!person) {
     return null
   }
   return (
-    <main className="mx-auto flex w-full max-w-[720px] flex-col gap-8 p-8">
-      <div>
-        <h1 className="text-3xl">Account</h1>
-        <p className="text-soft">{person.email}</p>
-      </div>
+    <main className="mx-auto flex w-full max-w-[720px] flex-col gap-8 p-8 max-sm:p-4">
+      <h1 className="text-3xl">Settings</h1>
       <SettingsForm />
       {person.demo ? (
         <p className="text-soft">
-          The demo account is everybody’s, so it has no password to change and is not closed.
+          This desk is a visitor’s. It has no password, and is cleared a day after it was opened; what you
+          hand in until then is yours.
         </p>
       ) : (
         <>
+          <p className="border-t border-rule pt-5 [overflow-wrap:anywhere]">
+            <span className="text-soft">Account</span> {person.email}
+          </p>
           <PasswordForm />
           <CloseForm />
         </>
@@ -36,8 +39,8 @@ export function AccountPage() {
 function SettingsForm() {
   const settings = useSettings()
   return (
-    <section className="flex flex-col gap-3 border-t border-rule pt-5">
-      <h2 className="text-xl">Settings</h2>
+    <section aria-label="The desk" className="flex flex-col gap-3 border-t border-rule pt-5">
+      <h2 className="text-xl">The desk</h2>
       <label className="flex items-center justify-between gap-4">
         Lengths in
         <select
@@ -70,6 +73,15 @@ function SettingsForm() {
           onChange={(event) => changeSettings({ singleKeys: event.target.checked })}
         />
       </label>
+      <label className="flex items-center justify-between gap-4">
+        The line that explains the strokes
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={settings.legend}
+          onChange={(event) => changeSettings({ legend: event.target.checked })}
+        />
+      </label>
     </section>
   )
 }
@@ -91,17 +103,15 @@ function PasswordForm() {
   return (
     <form onSubmit={submit} className="flex flex-col gap-3 border-t border-rule pt-5">
       <h2 className="text-xl">Password</h2>
-      <TextField
+      <PasswordField
         label="Present password"
-        type="password"
         required
         autoComplete="current-password"
         value={current}
         onText={setCurrent}
       />
-      <TextField
+      <PasswordField
         label="New password, at least 10 characters"
-        type="password"
         required
         minLength={10}
         autoComplete="new-password"
@@ -137,9 +147,8 @@ function CloseForm() {
       <p className="text-soft">
         All papers with all their proofs are deleted with it. This cannot be undone.
       </p>
-      <TextField
+      <PasswordField
         label="Password"
-        type="password"
         required
         autoComplete="current-password"
         value={password}

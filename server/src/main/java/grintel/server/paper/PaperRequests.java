@@ -1,0 +1,100 @@
+package grintel.server.paper;
+
+import grintel.core.structure.PartKind;
+import grintel.server.problem.Problem;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What is asked of papers: the bodies of requests. */
+final class PaperRequests {
+    private PaperRequests() {}
+
+    /**
+     * What to put right: one reading, a station, or all where neither is named.
+     *
+     * @param revision the state of the paper that was looked at
+     */
+    record PutRightRequest(
+            int revision,
+            @Nullable String reading,
+            @Nullable List<String> places,
+            @Nullable String station,
+            boolean wordsConfirmed) {
+        Wishes.PutRight wish(UUID paper, boolean confirmed) {
+            return new Wishes.PutRight(
+                    paper, revision, reading, places == null ? List.of() : places, station, confirmed);
+        }
+    }
+
+    /** A name for a paper. */
+    record RenameRequest(
+            int revision,
+
+            @NotBlank(message = "Give the paper a name.")
+            @Size(max = 300, message = "A name has at most 300 characters.")
+            String title) {}
+
+    /**
+     * What to judge a paper by.
+     *
+     * @param more further facts by name
+     */
+    record FactsRequest(
+            int revision,
+            String guide,
+            @Nullable String surname,
+            @Nullable String shortTitle,
+            @Nullable Map<String, String> more) {}
+
+    /** A finding to let stand, and why. */
+    record StetRequest(
+            int revision,
+            @NotNull(message = "Name a reading.") String reading,
+            @NotNull(message = "Give a reason.") String reason) {}
+
+    /**
+     * Paragraphs and what they are.
+     *
+     * @param kind one of those on offer; null to have it told again
+     * @param level of headings, from 1; null to have it told by their look
+     */
+    record CorrectRequest(
+            int revision,
+
+            @NotNull(message = "Name paragraphs.") @Size(min = 1, max = 5000, message = "Name paragraphs.")
+            Set<Integer> paragraphs,
+
+            @Nullable String kind,
+
+            @Nullable
+            @Min(value = 1, message = "Levels go from 1 to 9.")
+            @Max(value = 9, message = "Levels go from 1 to 9.")
+            Integer level) {
+        Wishes.Correct wish(UUID paper) {
+            return new Wishes.Correct(paper, revision, paragraphs, kind == null ? null : kind(kind), level);
+        }
+
+        private static PartKind kind(String id) {
+            return PartKind.CORRECTABLE.stream()
+                    .filter(each -> each.name().equalsIgnoreCase(id))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
+        }
+    }
+
+    /** A finding that shall not stand any more. */
+    record LiftRequest(
+            int revision,
+            @NotNull(message = "Name a reading.") String reading) {}
+
+    /** A change of a paper, meant for the state of it that was looked at. */
+    record RevisionRequest(int revision) {}
+}

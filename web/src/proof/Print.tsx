@@ -1,0 +1,35 @@
+import { useEffect, useState } from 'react'
+import { createPortal, flushSync } from 'react-dom'
+import { SheetPage } from './page/SheetPage'
+import type { Layout } from './useProof'
+
+const PIXELS_PER_POINT = 96 / 72
+
+/** While the browser prints: all pages of the paper, each on a sheet, and nothing of the desk. */
+export function Print({ layout, paper }: { layout: Layout; paper: string }) {
+  const [printing, setPrinting] = useState(false)
+  useEffect(() => {
+    // The pages must stand there before the browser looks.
+    const begin = () => flushSync(() => setPrinting(true))
+    const end = () => setPrinting(false)
+    window.addEventListener('beforeprint', begin)
+    window.addEventListener('afterprint', end)
+    return () => {
+      window.removeEventListener('beforeprint', begin)
+      window.removeEventListener('afterprint', end)
+    }
+  }, [])
+  const first = layout.pages[0]
+  if (!printing || !first) {
+    return null
+  }
+  return createPortal(
+    <div className="print-only">
+      <style>{`@page { size: ${first.width}pt ${first.height}pt; margin: 0 }`}</style>
+      {layout.pages.map((page) => (
+        <SheetPage key={page.number} page={page} paper={paper} scale={PIXELS_PER_POINT} />
+      ))}
+    </div>,
+    document.body,
+  )
+}
