@@ -63,7 +63,9 @@ class EverybodyTest {
         findsNothing(desk.page());
     }
 
+    /** Colours are judged once they have stopped changing. */
     private static void findsNothing(Page page) {
+        page.waitForFunction("() => document.getAnimations().every(one => !(one instanceof CSSTransition))");
         assertThat(new AxeBuilder(page).analyze().getViolations())
                 .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
                 .isEmpty();
