@@ -19,6 +19,9 @@ record CommandFactory(Console console) implements IFactory {
         if (type == ConvertCommand.class) {
             return type.cast(new ConvertCommand(console));
         }
+        if (type == NewCommand.class) {
+            return type.cast(new NewCommand(console));
+        }
         if (type == WarmUpCommand.class) {
             return type.cast(new WarmUpCommand(console));
         }

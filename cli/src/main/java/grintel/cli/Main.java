@@ -18,6 +18,7 @@ import picocli.CommandLine.ParameterException;
             FixCommand.class,
             LinesCommand.class,
             ConvertCommand.class,
+            NewCommand.class,
             WarmUpCommand.class,
             GuideDocumentsCommand.class
         },
@@ -62,6 +63,6 @@ public final class Main implements Runnable {
 
     @Override
     public void run() {
-        throw new Problems.UsageException("Say what to do: check, fix, lines or convert.");
+        throw new Problems.UsageException("Say what to do: check, fix, new, lines or convert.");
     }
 }

@@ -156,6 +156,26 @@ class CommandLineTest {
     }
 
     @Test
+    void aNewPaperHasOnlyItsPlaceholdersLeft() throws IOException {
+        Path facts = Files.writeString(folder.resolve("facts.yaml"), """
+                title: Lamps on the Low Canal
+                authors: [{given: Marit, surname: Solvane}]
+                """);
+        Path fresh = folder.resolve("new.docx");
+        assertThat(run("new", "--guide", "apa-7-student", "--facts", facts, "-o", fresh))
+                .isZero();
+        assertThat(run("check", fresh, "--guide", "apa-7-student", "--facts", facts, "--format", "json"))
+                .isEqualTo(1);
+        assertThat(json().get("findings"))
+                .isNotEmpty()
+                .allMatch(finding -> finding.get("rule").stringValue().equals("hand-in.placeholders"));
+        assertThat(run("new", "--guide", "mla-9", "-o", folder.resolve("new.pdf")))
+                .isEqualTo(2);
+        assertThat(err).contains("a new paper is a .docx");
+        assertThat(folder.resolve("new.pdf")).doesNotExist();
+    }
+
+    @Test
     void linesPrintTheLayoutInPoints() {
         assertThat(run("lines", essay)).isZero();
         JsonNode page = json().get("pages").get(0);

@@ -54,6 +54,14 @@ public record BodyType(String face, int size, boolean facePermitted, String targ
         return new BodyType(most.face(), most.size(), permitted, target, targetSize(sizes, target, most.size()));
     }
 
+    /** The type a paper is given that has none yet: the first face the guide names, and its size. */
+    public static BodyType asked(Guide guide) {
+        Ask faces = asked(guide, "type.face");
+        String face = faces == null ? SAFE_FACE : firstFace(faces);
+        int size = targetSize(asked(guide, "type.size"), face, (int) (SAFE_SIZE * 2));
+        return new BodyType(face, size, true, face, size);
+    }
+
     private static @Nullable Ask asked(Guide guide, String rule) {
         Ask ask = guide.ask(rule);
         return ask.isAsked() ? ask : null;

@@ -3,6 +3,7 @@ package grintel.core.rule;
 import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.edit.Holder;
+import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
@@ -15,7 +16,15 @@ import org.jspecify.annotations.Nullable;
 
 /** Where the first line of a paragraph starts, as laid out: indents, tabs and spaces all count. */
 public final class FirstLine {
+    private static final Length USUAL = new Length(720, Length.Unit.INCHES);
+
     private FirstLine() {}
+
+    /** The readings of a rule that asks first lines to start where those of the text do, half an inch in unless said. */
+    public static List<Reading> asText(String rule, String quantity, Examination exam, Subjects<Paragraph> paragraphs) {
+        Length asked = exam.ask("spacing.first-line").find(SpacingDemands.INDENT);
+        return readings(rule, quantity, exam, paragraphs, asked == null ? USUAL : asked);
+    }
 
     /** The readings of a rule that asks first lines to start at a distance from the margin. */
     public static List<Reading> readings(

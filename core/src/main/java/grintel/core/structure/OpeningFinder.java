@@ -43,7 +43,7 @@ final class OpeningFinder {
         if (!titlePage.isEmpty()) {
             return takeTitlePage(titlePage);
         }
-        return takeHeadingLines(filled, end);
+        return takeAbstractUnderTitle(takeHeadingLines(filled, end));
     }
 
     // ---- how far the opening reaches
@@ -65,6 +65,7 @@ final class OpeningFinder {
             boolean noteText = note && line.page() == notePage;
             boolean text = manuscript.isInGrid(i)
                     || line.isProse()
+                    || Placeholders.isText(line.text())
                     || line.paragraph().label() != null
                     || Labels.isSources(line.text());
             if (text && !noteText) {
@@ -277,6 +278,28 @@ final class OpeningFinder {
             claims.add(at, PartKind.ABSTRACT_TEXT, 0.9, "it stands under the label of an abstract");
         }
         return at;
+    }
+
+    /** Claims an abstract between the title and a text that begins on the same page: its label, a paragraph, keywords. */
+    private int takeAbstractUnderTitle(int from) {
+        int label = manuscript.next(from - 1);
+        if (label >= manuscript.size()
+                || !Labels.isAbstract(manuscript.get(label).text())) {
+            return from;
+        }
+        claims.add(label, PartKind.ABSTRACT_LABEL, 0.95, "it says so");
+        int text = manuscript.next(label);
+        if (text >= manuscript.size() || manuscript.isInGrid(text)) {
+            return label + 1;
+        }
+        claims.add(text, PartKind.ABSTRACT_TEXT, 0.9, "it stands under the label of an abstract");
+        int keywords = manuscript.next(text);
+        if (keywords < manuscript.size()
+                && Labels.isKeywords(manuscript.get(keywords).text())) {
+            claims.add(keywords, PartKind.KEYWORDS, 0.95, "it says so");
+            return keywords + 1;
+        }
+        return text + 1;
     }
 
     private int takeTitle(int from, @Nullable String title) {

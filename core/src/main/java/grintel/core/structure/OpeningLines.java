@@ -24,6 +24,11 @@ final class OpeningLines {
         for (int line : lines) {
             String text = manuscript.get(line).text();
             claims.add(line, PartKind.OPENING_LINE, 0.4, "it stands before the text");
+            PartKind waiting = Placeholders.named(text);
+            if (waiting != null) {
+                claims.add(line, waiting, 0.96, "it is a placeholder that says so");
+                continue;
+            }
             if (manuscript.get(line).parted().size() > 1) {
                 claimFirstOfSeveral(line);
                 continue;

@@ -26,6 +26,9 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
         Map<PartKind, String> lines = new EnumMap<>(PartKind.class);
         for (int i = 0; i < parts.size(); i++) {
             PartKind kind = parts.kind(i);
+            if (Placeholders.named(text(parts, i)) != null) {
+                continue;
+            }
             if (kind == PartKind.TITLE && title.isEmpty()) {
                 title = text(parts, i);
                 subtitle = subtitle(parts, i + 1);

@@ -2,7 +2,7 @@ package grintel.core.rule.handin;
 
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
-import grintel.core.guide.Facts;
+import grintel.core.language.FactWords;
 import grintel.core.language.Letters;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
@@ -52,12 +52,7 @@ public final class HandInPropertiesRule implements Rule {
     }
 
     private static String authors(Examination exam) {
-        List<String> known = new ArrayList<>();
-        for (Facts.Author author : exam.brief().facts().authors()) {
-            if (!author.given().isEmpty()) {
-                known.add(new PersonName(author.given(), author.middle(), author.surname()).toString());
-            }
-        }
+        List<String> known = FactWords.names(exam.brief().facts());
         return known.isEmpty()
                 ? exam.parts().facts().authors().stream()
                         .map(PersonName::toString)

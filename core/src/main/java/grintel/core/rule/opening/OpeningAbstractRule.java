@@ -16,6 +16,7 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Subjects;
 import grintel.core.structure.PartKind;
+import grintel.core.structure.Placeholders;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -78,7 +79,8 @@ public final class OpeningAbstractRule implements Rule {
         if (most != null) {
             out.addAll(limit(one, words, "at-most", most, words <= most));
         }
-        if (least != null) {
+        // What waits to be replaced is short of nothing yet.
+        if (least != null && !Placeholders.isText(first.text())) {
             out.addAll(limit(one, words, "at-least", least, words >= least));
         }
         return out;

@@ -4,7 +4,6 @@ import grintel.core.edit.Cause;
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.Boldness;
-import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.rule.Examination;
@@ -25,8 +24,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The author note in the lower half of the title page: its label, and its paragraphs set in as those of the text. */
 public final class OpeningAuthorNoteRule implements Rule {
-    private static final Length INDENT = new Length(720, Length.Unit.INCHES);
-
     @Override
     public String id() {
         return "opening.author-note";
@@ -47,7 +44,7 @@ public final class OpeningAuthorNoteRule implements Rule {
                         .flatMap(paragraph -> lowered(exam, paragraph, cause).stream())
                         .toList())
                 .readings());
-        out.addAll(FirstLine.readings(id(), "indent", exam, text, INDENT));
+        out.addAll(FirstLine.asText(id(), "indent", exam, text));
         return out;
     }
 

@@ -3,7 +3,6 @@ package grintel.core.rule.opening;
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.FixClass;
-import grintel.core.guide.value.Length;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.TextRange;
@@ -25,7 +24,6 @@ import java.util.regex.Pattern;
 public final class OpeningKeywordsRule implements Rule {
     private static final Pattern LABEL = Pattern.compile("^\\s*([Kk][Ee][Yy]\\s?[Ww][Oo][Rr][Dd][Ss]\\s*:?)");
     private static final Measure ASKED_LABEL = new Measure.Quote("Keywords:");
-    private static final Length INDENT = new Length(720, Length.Unit.INCHES);
     private static final double NEARLY_ALL = 0.98;
 
     @Override
@@ -59,7 +57,7 @@ public final class OpeningKeywordsRule implements Rule {
                                 cause.set(label(paragraph).holders(), CharacterProperties.ITALIC, true).stream())
                         .toList())
                 .readings());
-        out.addAll(FirstLine.readings(id(), "indent", exam, lines, INDENT));
+        out.addAll(FirstLine.asText(id(), "indent", exam, lines));
         out.addAll(lines.check(id(), "stop")
                 .measure(paragraph ->
                         Measure.word(paragraph.text().stripTrailing().endsWith(".") ? "a-full-stop" : "none"))

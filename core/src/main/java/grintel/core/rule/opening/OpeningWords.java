@@ -1,94 +1,55 @@
 package grintel.core.rule.opening;
 
-import grintel.core.guide.Facts;
 import grintel.core.guide.demand.OpeningDemands;
+import grintel.core.guide.demand.OpeningDemands.DateOrder;
 import grintel.core.guide.demand.OpeningDemands.Element;
 import grintel.core.language.Dates;
+import grintel.core.language.FactWords;
 import grintel.core.rule.Examination;
+import grintel.core.structure.PaperFacts;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.PersonName;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What the lines of an opening say, from the facts of the brief, else from what the paper says of itself. */
 final class OpeningWords {
-    private final Examination exam;
-    private final Facts facts;
+    private final PaperFacts paper;
+    private final DateOrder order;
+    private final FactWords words;
 
     OpeningWords(Examination exam) {
-        this.exam = exam;
-        this.facts = exam.brief().facts();
+        paper = exam.parts().facts();
+        order = exam.ask("opening.date-form").get(OpeningDemands.ORDER);
+        words = new FactWords(exam.brief().facts(), order, this::said);
     }
 
     /** What the line of an element says, or null where nobody knows. */
     @Nullable
     String of(Element element) {
+        return words.of(element);
+    }
+
+    private @Nullable String said(Element element) {
         return switch (element) {
-            case TITLE -> title();
-            case AUTHOR -> authors();
-            case INSTITUTION -> known("institution", PartKind.INSTITUTION);
-            case DEPARTMENT -> known("department", PartKind.DEPARTMENT);
-            case AFFILIATION ->
-                joined(known("department", PartKind.DEPARTMENT), ", ", known("institution", PartKind.INSTITUTION));
-            case COURSE -> {
-                String course = joined(facts.get("course-number"), ": ", facts.get("course-name"));
-                yield course == null ? exam.parts().facts().line(PartKind.COURSE) : course;
-            }
-            case CLASS_PERIOD -> known("class-period", PartKind.CLASS_PERIOD);
-            case INSTRUCTOR -> known("instructor", PartKind.INSTRUCTOR);
-            case ASSIGNMENT -> known("assignment", PartKind.ASSIGNMENT);
-            case DATE -> date();
-            case AUTHOR_NOTE -> null;
+            case TITLE -> paper.title().isEmpty() ? null : paper.title();
+            case AUTHOR ->
+                paper.authors().isEmpty()
+                        ? null
+                        : FactWords.listed(paper.authors().stream()
+                                .map(PersonName::toString)
+                                .toList());
+            case INSTITUTION -> paper.line(PartKind.INSTITUTION);
+            case DEPARTMENT -> paper.line(PartKind.DEPARTMENT);
+            case COURSE -> paper.line(PartKind.COURSE);
+            case CLASS_PERIOD -> paper.line(PartKind.CLASS_PERIOD);
+            case INSTRUCTOR -> paper.line(PartKind.INSTRUCTOR);
+            case ASSIGNMENT -> paper.line(PartKind.ASSIGNMENT);
+            case DATE -> date(paper.line(PartKind.DATE));
+            case AFFILIATION, AUTHOR_NOTE -> null;
         };
     }
 
-    private @Nullable String known(String fact, PartKind line) {
-        String said = facts.get(fact);
-        return said == null ? exam.parts().facts().line(line) : said;
-    }
-
-    private static @Nullable String joined(@Nullable String one, String between, @Nullable String two) {
-        if (one == null || two == null) {
-            return one == null ? two : one;
-        }
-        return one.contains(two) ? one : two.contains(one) ? two : one + between + two;
-    }
-
-    private @Nullable String title() {
-        String title = facts.get("title");
-        String found = exam.parts().facts().title();
-        String whole = title == null ? found : joined(title, ": ", facts.get("subtitle"));
-        return whole == null || whole.isEmpty() ? null : whole;
-    }
-
-    private @Nullable String authors() {
-        List<String> names = new ArrayList<>();
-        for (Facts.Author author : facts.authors()) {
-            if (!author.given().isEmpty()) {
-                names.add(new PersonName(author.given(), author.middle(), author.surname()).toString());
-            }
-        }
-        if (names.isEmpty()) {
-            exam.parts().facts().authors().forEach(author -> names.add(author.toString()));
-        }
-        return names.isEmpty() ? null : names.stream().collect(Collectors.joining(" and "));
-    }
-
-    private @Nullable String date() {
-        OpeningDemands.DateOrder order = exam.ask("opening.date-form").get(OpeningDemands.ORDER);
-        String fact = facts.get("date");
-        if (fact != null) {
-            try {
-                return Dates.write(LocalDate.parse(fact), order);
-            } catch (DateTimeParseException e) {
-                return fact;
-            }
-        }
-        String line = exam.parts().facts().line(PartKind.DATE);
+    private @Nullable String date(@Nullable String line) {
         Dates.Found found = line == null ? null : Dates.find(line);
         return found == null || found.date() == null ? line : Dates.write(found.date(), order);
     }

@@ -1,0 +1,57 @@
+package grintel.core.compose;
+
+import grintel.core.compose.Content.Appendix;
+import grintel.core.compose.Content.Heading;
+import grintel.core.compose.Content.Line;
+import grintel.core.compose.Content.Piece;
+import grintel.core.compose.Content.Text;
+import grintel.core.guide.Guide;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Placeholders in brackets that say what goes where, for a paper that is still to be written. */
+public final class BlankContent {
+    /** Three levels show how they nest; a paper seldom needs the others. */
+    private static final int LEVELS = 3;
+
+    private static final String TEXT = "[Text: write the paragraphs of this part here.]";
+
+    private BlankContent() {}
+
+    /**
+     * What waits to be written.
+     *
+     * @param samples whether headings of several levels, entries and an appendix are shown as well
+     */
+    public static Content of(Guide guide, boolean samples) {
+        List<Piece> text = new ArrayList<>();
+        text.add(Text.of("[Text: write your first paragraph here. What you type after it keeps its form.]"));
+        int levels = Math.min(LEVELS, new Form(guide).headings().size());
+        for (int level = 1; samples && level <= levels; level++) {
+            text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
+            text.add(Text.of(TEXT));
+        }
+        if (samples && levels > 0) {
+            // A level with one part only is advised against.
+            for (int level = levels; level > 1; level--) {
+                text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
+                text.add(Text.of(TEXT));
+            }
+        }
+        List<Line> sources = samples
+                ? List.of(
+                        Line.of("[Source: the first one in the order of the alphabet, one paragraph to an entry]"),
+                        Line.of("[Source: the next one]"))
+                : List.of(Line.of("[Source: one paragraph to an entry]"));
+        List<Appendix> appendices = samples && guide.ask("appendices.title").isAsked()
+                ? List.of(new Appendix("[Title of the Appendix]", List.of(Text.of("[Text of the appendix]"))))
+                : List.of();
+        return new Content(
+                List.of(Line.of("[Abstract: say in one paragraph what the paper is about and what it found.]")),
+                List.of("[keywords]"),
+                List.of(),
+                text,
+                sources,
+                appendices);
+    }
+}

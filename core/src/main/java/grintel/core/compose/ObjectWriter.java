@@ -1,0 +1,174 @@
+package grintel.core.compose;
+
+import grintel.core.compose.Content.Figure;
+import grintel.core.compose.Content.Grid;
+import grintel.core.compose.Content.Line;
+import grintel.core.guide.Ask;
+import grintel.core.guide.demand.CaptionForm;
+import grintel.core.guide.demand.FigureDemands;
+import grintel.core.guide.demand.TableDemands;
+import grintel.core.guide.value.Value;
+import grintel.core.paper.Border;
+import grintel.core.paper.CellProperties;
+import grintel.core.paper.Colour;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.RowProperties;
+import grintel.core.paper.TableProperties;
+import grintel.core.paper.Width;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.TableBuilder;
+import java.util.Collections;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Sets tables and figures, with number, title and note in the form the guide asks for. */
+final class ObjectWriter {
+    private static final Border RULE = new Border(4, 1, Colour.AUTO);
+    private static final int BLANK_LINE = 240;
+
+    private final Form form;
+    private final PaperBuilder out;
+    private final String letter;
+    private int tables;
+    private int figures;
+
+    /**
+     * @param letter what stands before the numbers
+     */
+    ObjectWriter(Form form, PaperBuilder out, String letter) {
+        this.form = form;
+        this.out = out;
+        this.letter = letter;
+    }
+
+    // ---- tables
+
+    void table(Grid grid) {
+        CaptionForm number = find("tables.number", TableDemands.NUMBER);
+        CaptionForm title = find("tables.title", TableDemands.TITLE);
+        caption(
+                number == null ? "Table #" : number.words(),
+                number,
+                ++tables,
+                grid.title(),
+                title,
+                PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true).with(ParagraphProperties.SPACE_BEFORE, gap()));
+        out.table(table -> grid(table, grid));
+        note(grid.note(), find("tables.note", TableDemands.NOTE), true);
+    }
+
+    /** A blank line stands around tables whose cells are set closer than the text. */
+    private int gap() {
+        return form.tableLine().equals(form.line) ? 0 : BLANK_LINE;
+    }
+
+    private void grid(TableBuilder table, Grid grid) {
+        int columns = grid.rows().get(0).size();
+        int width = form.measure() / columns;
+        table.columns(Collections.nCopies(columns, width))
+                .set(TableProperties.WIDTH, Width.twips(width * columns))
+                .set(TableProperties.BORDER_TOP, RULE)
+                .set(TableProperties.BORDER_BOTTOM, RULE);
+        for (int i = 0; i < grid.rows().size(); i++) {
+            boolean head = i == 0;
+            List<Line> cells = grid.rows().get(i);
+            table.row(row -> {
+                row.set(RowProperties.STAYS_WHOLE, true);
+                if (head) {
+                    row.set(RowProperties.REPEATS, true);
+                }
+                for (int at = 0; at < cells.size(); at++) {
+                    boolean stub = at == 0;
+                    Line words = cells.get(at);
+                    row.cell(
+                            format -> {
+                                format.set(CellProperties.WIDTH, Width.twips(width));
+                                if (head) {
+                                    format.set(CellProperties.BORDER_BOTTOM, RULE);
+                                }
+                            },
+                            blocks -> blocks.paragraph(line -> {
+                                line.style(Role.CELL.id());
+                                if (!stub) {
+                                    line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+                                }
+                                Words.add(line, words);
+                            }));
+                }
+            });
+        }
+    }
+
+    // ---- figures
+
+    void figure(Figure figure) {
+        Ask place = form.ask("figures.place");
+        boolean above = place.find(FigureDemands.CAPTION) != FigureDemands.Side.BELOW;
+        CaptionForm number = find("figures.number", FigureDemands.NUMBER);
+        CaptionForm title = find("figures.title", FigureDemands.TITLE);
+        String words = number == null ? "Figure #" : number.words();
+        int at = ++figures;
+        if (above) {
+            caption(words, number, at, figure.title(), title, PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true));
+        }
+        out.paragraph(line -> {
+            line.style(Role.PICTURE.id());
+            if (!above) {
+                line.set(ParagraphProperties.KEEP_WITH_NEXT, true);
+            }
+            line.picture(figure.image(), figure.width(), figure.height(), figure.alternative());
+        });
+        if (!above) {
+            caption(words, number, at, figure.title(), title, PropertySet.empty());
+        }
+        note(figure.note(), find("figures.note", FigureDemands.NOTE), false);
+    }
+
+    // ---- captions
+
+    private @Nullable CaptionForm find(String rule, Value<CaptionForm> value) {
+        return form.ask(rule).find(value);
+    }
+
+    private void caption(
+            String pattern,
+            @Nullable CaptionForm number,
+            int count,
+            String title,
+            @Nullable CaptionForm titleForm,
+            PropertySet own) {
+        String label = pattern.replace("#", letter + count);
+        PropertySet labelLook = number == null ? PropertySet.empty() : RoleStyles.look(number);
+        PropertySet titleLook = titleForm == null ? PropertySet.empty() : RoleStyles.look(titleForm);
+        if (titleForm != null && titleForm.line() == CaptionForm.Line.SAME) {
+            out.paragraph(line -> line.style(Role.OBJECT_NUMBER.id())
+                    .set(ParagraphProperties.KEEP_WITH_NEXT, own.says(ParagraphProperties.KEEP_WITH_NEXT))
+                    .set(own)
+                    .text(label, labelLook)
+                    .text(" ")
+                    .text(title, titleLook));
+            return;
+        }
+        out.paragraph(line -> line.style(Role.OBJECT_NUMBER.id()).set(own).text(label, labelLook));
+        PropertySet kept = own.says(ParagraphProperties.KEEP_WITH_NEXT)
+                ? PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true)
+                : PropertySet.empty();
+        out.paragraph(line -> line.style(Role.OBJECT_TITLE.id()).set(kept).text(title, titleLook));
+    }
+
+    private void note(String words, @Nullable CaptionForm note, boolean ofTable) {
+        if (words.isEmpty()) {
+            return;
+        }
+        PropertySet look = note == null ? PropertySet.empty() : RoleStyles.look(note);
+        out.paragraph(line -> line.style(Role.OBJECT_NOTE.id())
+                .set(
+                        ofTable && gap() > 0
+                                ? PropertySet.of(ParagraphProperties.SPACE_AFTER, gap())
+                                : PropertySet.empty())
+                .text(note == null ? "Note." : note.words(), look)
+                .text(" " + words));
+    }
+}
