@@ -168,6 +168,22 @@ public final class DataNode {
         return items().stream().map(DataNode::text).toList();
     }
 
+    /** All that is here as plain data, every scalar a text; null where nothing is. */
+    public @Nullable Object plain() {
+        if (isMissing()) {
+            return null;
+        }
+        if (isList()) {
+            return items().stream().map(DataNode::plain).toList();
+        }
+        if (!isMap()) {
+            return text();
+        }
+        Map<String, @Nullable Object> out = new LinkedHashMap<>();
+        keys().forEach(key -> out.put(key, get(key).plain()));
+        return out;
+    }
+
     /** The whole number here. */
     public int number() {
         String text = text();

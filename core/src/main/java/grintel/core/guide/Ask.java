@@ -1,7 +1,10 @@
 package grintel.core.guide;
 
+import grintel.core.guide.demand.Demands;
 import grintel.core.guide.value.Given;
 import grintel.core.guide.value.Value;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,5 +30,13 @@ public record Ask(String rule, Weight weight, Given values, String source) {
     /** A value, else what holds without it; null where it is optional and not given. */
     public <T> @Nullable T find(Value<T> value) {
         return values.find(value);
+    }
+
+    /** Weight and values as plain data by name. */
+    public Map<String, Object> written() {
+        Map<String, Object> out = new LinkedHashMap<>();
+        out.put("weight", weight.id());
+        out.putAll(values.written(Demands.get(rule).values()));
+        return out;
     }
 }

@@ -48,6 +48,19 @@ record AskChange(
         return out;
     }
 
+    /** What is said, as plain data by name. */
+    Map<String, Object> written() {
+        Map<String, Object> out = new LinkedHashMap<>();
+        if (weight != null) {
+            out.put("weight", weight.id());
+        }
+        out.putAll(values.written(Demands.get(rule).values()));
+        if (source != null) {
+            out.put("source", source);
+        }
+        return out;
+    }
+
     /**
      * What is asked once this is said.
      *

@@ -1,6 +1,10 @@
 package grintel.core.guide;
 
 import grintel.core.data.DataNode;
+import grintel.core.data.DataText;
+import grintel.core.guide.demand.Demands;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
 
@@ -12,7 +16,14 @@ import java.util.Objects;
  */
 public record HouseRules(String name, String guide, Map<String, AskChange> changes) {
     public HouseRules {
-        changes = Map.copyOf(changes);
+        Map<String, AskChange> ordered = new LinkedHashMap<>();
+        for (String rule : Demands.ids()) {
+            AskChange change = changes.get(rule);
+            if (change != null) {
+                ordered.put(rule, change);
+            }
+        }
+        changes = Collections.unmodifiableMap(ordered);
     }
 
     /**
@@ -34,5 +45,23 @@ public record HouseRules(String name, String guide, Map<String, AskChange> chang
                 Objects.requireNonNullElse(name, "house rules"),
                 Objects.requireNonNullElse(guide, ""),
                 AskChange.read(data.get("rules")));
+    }
+
+    /** What they say, as plain data by rule, in order of work. */
+    public Map<String, Object> written() {
+        Map<String, Object> out = new LinkedHashMap<>();
+        changes.forEach((rule, change) -> out.put(rule, change.written()));
+        return out;
+    }
+
+    /** The file of them; {@link #parse} reads the same again. */
+    public String yaml() {
+        Map<String, Object> file = new LinkedHashMap<>();
+        file.put("name", name);
+        if (!guide.isEmpty()) {
+            file.put("guide", guide);
+        }
+        file.put("rules", written());
+        return DataText.write(file);
     }
 }

@@ -3,6 +3,7 @@ package grintel.core.rule;
 import grintel.core.data.DataNode;
 import grintel.core.edit.EditSummary;
 import grintel.core.edit.WordChange;
+import grintel.core.guide.Contradiction;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.Paragraph;
@@ -216,6 +217,13 @@ public final class Wording {
     /** So many of a thing. */
     public static String counted(int number, String things) {
         return number + " " + counted("things/" + things, number);
+    }
+
+    // ---- briefs
+
+    /** What house rules contradict, in a sentence. */
+    public static String told(Contradiction contradiction) {
+        return text("contradictions/" + contradiction.id());
     }
 
     // ---- parts

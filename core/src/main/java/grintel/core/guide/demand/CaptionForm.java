@@ -26,7 +26,8 @@ public record CaptionForm(String words, Boldness bold, Slant slant, Casing casin
     static final ValueType<CaptionForm> TYPE = made(
             List.of(WORDS, BOLD, SLANT, CASING, LINE),
             given -> new CaptionForm(
-                    given.get(WORDS), given.get(BOLD), given.get(SLANT), given.get(CASING), given.get(LINE)));
+                    given.get(WORDS), given.get(BOLD), given.get(SLANT), given.get(CASING), given.get(LINE)),
+            form -> List.of(form.words, form.bold, form.slant, form.casing, form.line));
 
     /** The line something stands on. */
     public enum Line implements Worded {

@@ -36,5 +36,7 @@ public record HeadingForm(
                     given.get(UNDERLINED),
                     given.get(CASING),
                     given.get(RUN_IN),
-                    given.get(FULL_STOP)));
+                    given.get(FULL_STOP)),
+            form -> List.of(
+                    form.stand, form.bold, form.slant, form.underlined, form.casing, form.runIn, form.fullStop));
 }

@@ -41,6 +41,18 @@ public final class Given {
         return new Given(merged);
     }
 
+    /** What is given, as plain data by name, in the order in which the values are declared. */
+    public Map<String, Object> written(List<Value<?>> declared) {
+        Map<String, Object> out = new LinkedHashMap<>();
+        for (Value<?> value : declared) {
+            Object found = values.get(value);
+            if (found != null) {
+                out.put(value.name(), value.written(found));
+            }
+        }
+        return out;
+    }
+
     /** The names of those of some values that are needed and were not given. */
     public List<String> missing(List<Value<?>> of) {
         List<String> out = new ArrayList<>();

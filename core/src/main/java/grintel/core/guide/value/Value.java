@@ -45,6 +45,12 @@ public final class Value<T> {
         return type;
     }
 
+    /** A value of this type, known to be one, as plain data. */
+    @SuppressWarnings("unchecked") // values are only kept under what has read them
+    public Object written(Object value) {
+        return type.write((T) value);
+    }
+
     /** Whether a guide that asks the rule must give it. */
     public boolean isNeeded() {
         return needed;

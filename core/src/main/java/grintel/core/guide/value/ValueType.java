@@ -13,6 +13,9 @@ public interface ValueType<T> {
     /** @throws grintel.core.data.DataException when it is no such value, with file, line and reason */
     T read(DataNode node);
 
+    /** The value as plain data (text, numbers, truth values, lists, maps by name) that {@link #read} takes again. */
+    Object write(T value);
+
     /** The JSON Schema (draft 2020-12) of how it is written. */
     Map<String, Object> schema();
 
