@@ -72,6 +72,13 @@ final class Visitor {
                 .method(method, HttpRequest.BodyPublishers.ofString(json)));
     }
 
+    /** Sends plain text. */
+    Answer text(String path, String text) {
+        return send(withToken(path)
+                .header("Content-Type", "text/plain;charset=UTF-8")
+                .POST(HttpRequest.BodyPublishers.ofString(text)));
+    }
+
     Answer postWithoutToken(String path, String json) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")

@@ -87,11 +87,14 @@ public record Facts(Map<String, String> values, List<Author> authors) {
         return values.get(name);
     }
 
-    /** The first author's surname, or null where it is unknown. */
+    /** The first author's surname, or the one name there is; null where it is unknown. */
     public @Nullable String surname() {
-        return authors.isEmpty() || authors.get(0).surname().isEmpty()
-                ? null
-                : authors.get(0).surname();
+        if (authors.isEmpty()) {
+            return null;
+        }
+        Author first = authors.get(0);
+        String filed = first.surname().isEmpty() ? first.given() : first.surname();
+        return filed.isEmpty() ? null : filed;
     }
 
     private static String orEmpty(DataNode node) {

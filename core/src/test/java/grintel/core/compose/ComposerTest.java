@@ -59,4 +59,16 @@ class ComposerTest {
                 .filteredOn(reading -> !reading.rule().equals("hand-in.placeholders"))
                 .isEmpty();
     }
+
+    @ParameterizedTest
+    @MethodSource("guides")
+    void aSpecimenSaysTheRulesBesideThePagesThatShowThem(Guide guide) {
+        Specimen specimen = Specimen.of(Brief.of(guide, null, FACTS), WorkLimits.within(20));
+        assertThat(specimen.notes())
+                .extracting(SpecimenNotes.Note::text)
+                .contains("Margins: top 1 in, right 1 in, bottom 1 in, left 1 in", "Lines double");
+        assertThat(specimen.notes())
+                .allMatch(
+                        note -> guide.ask(note.rule()).isAsked() && !note.text().contains("{"));
+    }
 }

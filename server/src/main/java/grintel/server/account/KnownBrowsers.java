@@ -1,6 +1,7 @@
 package grintel.server.account;
 
 import grintel.server.support.Sha256;
+import grintel.server.support.Tokens;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

@@ -3,6 +3,7 @@ package grintel.server.account;
 import grintel.server.mail.Post;
 import grintel.server.problem.Problem;
 import grintel.server.support.Sha256;
+import grintel.server.support.Tokens;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;

@@ -1,6 +1,11 @@
 package grintel.server.paper;
 
 import grintel.core.rule.Units;
+import grintel.server.brief.BriefChoice;
+import grintel.server.brief.ComposedPapers;
+import grintel.server.page.LayoutView;
+import grintel.server.page.StrokesView;
+import grintel.server.paper.PaperRequests.ComposeRequest;
 import grintel.server.paper.PaperRequests.CorrectRequest;
 import grintel.server.paper.PaperRequests.FactsRequest;
 import grintel.server.paper.PaperRequests.LiftRequest;
@@ -94,6 +99,14 @@ class PaperController {
         String name = Uploads.name(fileName);
         UUID work = uploads.take(file, bytes -> papers.bring(person.id(), name, brief, bytes));
         return view(queue.await(person.id(), work));
+    }
+
+    /** Sets up a new paper and keeps it. */
+    @PostMapping("/papers/composed")
+    WorkView compose(@AuthenticationPrincipal SignedIn person, @RequestBody ComposeRequest wanted) {
+        BriefChoice brief = wanted.brief().checked();
+        byte[] file = ComposedPapers.blank(brief, wanted.samples());
+        return view(queue.await(person.id(), papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file)));
     }
 
     /** How work that takes longer is getting on. */
@@ -317,7 +330,8 @@ class PaperController {
     @PostMapping("/papers/{id}/facts")
     WorkView changeFacts(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody FactsRequest wanted) {
-        BriefChoice brief = BriefChoice.of(wanted.guide(), wanted.surname(), wanted.shortTitle(), wanted.more());
+        BriefChoice brief = BriefChoice.of(
+                wanted.guide(), wanted.surname(), wanted.shortTitle(), wanted.more(), wanted.authors(), wanted.house());
         return view(papers.changeFacts(person.id(), new Wishes.ChangeFacts(id, wanted.revision(), brief)));
     }
 

@@ -1,6 +1,8 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
+import grintel.server.brief.BriefChoice;
+import grintel.server.brief.HouseChoice;
 import grintel.server.problem.Problem;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -46,13 +48,24 @@ final class PaperRequests {
      * What to judge a paper by.
      *
      * @param more further facts by name
+     * @param authors by their whole names
+     * @param house what the course asks otherwise
      */
     record FactsRequest(
             int revision,
             String guide,
             @Nullable String surname,
             @Nullable String shortTitle,
-            @Nullable Map<String, String> more) {}
+            @Nullable Map<String, String> more,
+            @Nullable List<BriefChoice.AuthorChoice> authors,
+            @Nullable HouseChoice house) {}
+
+    /**
+     * A paper to set up.
+     *
+     * @param samples whether sample headings, entries and an appendix are in it
+     */
+    record ComposeRequest(BriefChoice brief, boolean samples, String fileName) {}
 
     /** A finding to let stand, and why. */
     record StetRequest(

@@ -2,6 +2,7 @@ package grintel.server.paper;
 
 import grintel.core.check.Report;
 import grintel.formats.docx.DocxPictures;
+import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
 import grintel.server.paper.PaperStore.Loaded;
 import grintel.server.paper.PaperStore.Shelf;

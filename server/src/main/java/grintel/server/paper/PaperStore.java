@@ -2,6 +2,7 @@ package grintel.server.paper;
 
 import grintel.core.structure.Corrections;
 import grintel.server.account.AccountService;
+import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
 import grintel.server.support.Sha256;
 import java.time.Clock;

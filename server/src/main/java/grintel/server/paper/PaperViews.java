@@ -1,5 +1,7 @@
 package grintel.server.paper;
 
+import grintel.server.brief.BriefChoice;
+import grintel.server.brief.HouseChoice;
 import grintel.server.paper.PaperStore.Loaded;
 import grintel.server.paper.PaperStore.Shelf;
 import grintel.server.paper.PaperStore.Shelved;
@@ -122,10 +124,19 @@ final class PaperViews {
      *
      * @param guide id of the guide
      * @param more further facts by name
+     * @param authors by their whole names
+     * @param house what the course asks otherwise, missing for nothing
      */
-    record FactsView(String guide, String surname, String shortTitle, Map<String, String> more) {
+    record FactsView(
+            String guide,
+            String surname,
+            String shortTitle,
+            Map<String, String> more,
+            List<BriefChoice.AuthorChoice> authors,
+            @Nullable HouseChoice house) {
         static FactsView of(BriefChoice brief) {
-            return new FactsView(brief.guide(), brief.surname(), brief.shortTitle(), brief.more());
+            return new FactsView(
+                    brief.guide(), brief.surname(), brief.shortTitle(), brief.more(), brief.authors(), brief.house());
         }
     }
 

@@ -7,6 +7,7 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Corrections;
 import grintel.formats.docx.DocxFile;
+import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
 import grintel.server.check.Progress;
 import grintel.server.paper.PaperStore.Standing;

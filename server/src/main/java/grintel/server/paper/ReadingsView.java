@@ -3,6 +3,10 @@ package grintel.server.paper;
 import grintel.core.check.Report;
 import grintel.core.check.Rules;
 import grintel.core.check.Verdict;
+import grintel.core.guide.Brief;
+import grintel.core.guide.Difference;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.Station;
 import grintel.core.rule.Place;
@@ -15,14 +19,30 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** The order of work with its readings. */
 record ReadingsView(List<StationReadings> stations) {
     static ReadingsView of(Report report, Stets stets, Units units) {
+        Map<String, String> otherwise = otherwise(report.brief());
         return new ReadingsView(Arrays.stream(Station.values())
-                .map(station -> StationReadings.of(station, report, stets, units))
+                .map(station -> StationReadings.of(station, report, stets, units, otherwise))
                 .toList());
+    }
+
+    /** What the guide itself asks of each rule that house rules changed. */
+    private static Map<String, String> otherwise(Brief brief) {
+        Guide plain = Guides.find(brief.guide().id());
+        if (plain == null || brief.guide().houseRules().isEmpty()) {
+            return Map.of();
+        }
+        return Difference.between(plain, brief.guide()).stream()
+                .collect(Collectors.groupingBy(
+                        Difference::rule,
+                        Collectors.mapping(
+                                each -> each.name() + " " + (each.guide().isEmpty() ? "not asked" : each.guide()),
+                                Collectors.joining(", "))));
     }
 
     /**
@@ -35,14 +55,17 @@ record ReadingsView(List<StationReadings> stations) {
      */
     record StationReadings(
             String id, String state, int open, int notBuilt, List<String> silent, List<ReadingView> readings) {
-        private static StationReadings of(Station station, Report report, Stets stets, Units units) {
+        private static StationReadings of(
+                Station station, Report report, Stets stets, Units units, Map<String, String> otherwise) {
             List<ReadingView> readings = new ArrayList<>();
             boolean asked = false;
             for (Map.Entry<String, Verdict> each : report.verdicts().entrySet()) {
                 Verdict verdict = each.getValue();
                 if (Station.of(each.getKey()) == station) {
                     asked |= verdict.status() != Verdict.Status.NOT_ASKED;
-                    verdict.readings().forEach(reading -> readings.add(ReadingView.of(reading, verdict, stets, units)));
+                    String own = otherwise.get(each.getKey());
+                    verdict.readings()
+                            .forEach(reading -> readings.add(ReadingView.of(reading, verdict, stets, units, own)));
                 }
             }
             List<String> notMeasured = report.notMeasured().stream()
@@ -76,6 +99,7 @@ record ReadingsView(List<StationReadings> stations) {
      * @param sign the corrector's sign for it
      * @param edge which edge of its place the sign stands at where it is about no words, else empty
      * @param note what to do, in as few words as a margin holds
+     * @param guideAsks what the guide itself asks, where house rules ask otherwise
      */
     record ReadingView(
             String key,
@@ -98,8 +122,10 @@ record ReadingsView(List<StationReadings> stations) {
             String note,
             List<PlaceView> places,
 
-            @Nullable String stet) {
-        static ReadingView of(Reading reading, Verdict verdict, Stets stets, Units units) {
+            @Nullable String stet,
+
+            @Nullable String guideAsks) {
+        static ReadingView of(Reading reading, Verdict verdict, Stets stets, Units units, @Nullable String guideAsks) {
             FixClass fix = reading.fixClass();
             String stet = reading.off() ? stets.reason(reading) : null;
             return new ReadingView(
@@ -122,7 +148,8 @@ record ReadingsView(List<StationReadings> stations) {
                     Wording.edge(reading),
                     Wording.note(reading, units),
                     reading.spots().stream().map(PlaceView::of).toList(),
-                    stet);
+                    stet,
+                    guideAsks);
         }
     }
 

@@ -5,6 +5,7 @@ import grintel.core.rule.Units;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Correction;
 import grintel.core.structure.Corrections;
+import grintel.server.brief.BriefChoice;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;

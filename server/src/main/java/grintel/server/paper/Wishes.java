@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
+import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
 import java.util.List;
 import java.util.Set;

@@ -1,4 +1,4 @@
-package grintel.server.paper;
+package grintel.server.page;
 
 import grintel.core.check.Report;
 import grintel.core.guide.demand.Station;
@@ -15,8 +15,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What a station measures, page by page. Points from the sheet's top left corner. */
-record StrokesView(List<PageStrokes> pages) {
-    static StrokesView of(Report report, String station, Units units) {
+public record StrokesView(List<PageStrokes> pages) {
+    public static StrokesView of(Report report, String station, Units units) {
         Station asked = station(station);
         List<PageStrokes> pages = new ArrayList<>();
         for (ProofPage page : report.proof().pages()) {
@@ -39,7 +39,7 @@ record StrokesView(List<PageStrokes> pages) {
         throw Problem.notFound("There is no such station.");
     }
 
-    record PageStrokes(int page, List<StrokeView> strokes) {}
+    public record PageStrokes(int page, List<StrokeView> strokes) {}
 
     /**
      * A distance, and where its far edge should be.
@@ -55,7 +55,7 @@ record StrokesView(List<PageStrokes> pages) {
      * @param is what is said of it, in the units asked for
      * @param ought what is said of the asked edge
      */
-    record StrokeView(
+    public record StrokeView(
             String quantity,
 
             @Nullable String reading,

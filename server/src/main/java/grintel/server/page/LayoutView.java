@@ -1,4 +1,4 @@
-package grintel.server.paper;
+package grintel.server.page;
 
 import grintel.core.check.Report;
 import grintel.core.paper.Paper;
@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param remarks what could not be honoured
  * @param oddities what of the file was not understood
  */
-record LayoutView(
+public record LayoutView(
         String state,
         int pageCount,
         List<PageView> pages,
@@ -42,7 +42,7 @@ record LayoutView(
      *
      * @param from number of the first page, from 1
      */
-    static LayoutView of(Report report, String state, int from) {
+    public static LayoutView of(Report report, String state, int from) {
         Proof proof = report.proof();
         return new LayoutView(
                 state,
@@ -100,10 +100,10 @@ record LayoutView(
      * @param set the shipped face it is set in
      * @param exact whether the two have the same widths
      */
-    record FaceView(String asked, String set, boolean exact) {}
+    public record FaceView(String asked, String set, boolean exact) {}
 
     /** A page; {@code left} to {@code bottom} are the edges of its text area. */
-    record PageView(
+    public record PageView(
             int number,
             String printed,
             double width,
@@ -145,7 +145,7 @@ record LayoutView(
      * @param left edge of the column or cell it is set in
      * @param right edge of the same
      */
-    record LineView(
+    public record LineView(
             String part,
             int paragraph,
             int number,
@@ -184,7 +184,7 @@ record LayoutView(
      * @param colour six hexadecimal digits, missing for black
      * @param leader whether it only leads over a tab
      */
-    record RunView(
+    public record RunView(
             String text,
             double x,
             double width,
@@ -230,7 +230,7 @@ record LayoutView(
      * @param part names it in the file
      * @param label what is said in a box in its place where it is not drawn, missing where it is
      */
-    record PictureView(
+    public record PictureView(
             double x,
             double y,
             double width,
@@ -257,7 +257,7 @@ record LayoutView(
      * @param run missing where there is no room for them
      * @param y the baseline
      */
-    record LabelView(String text, double y, @Nullable RunView run) {
+    public record LabelView(String text, double y, @Nullable RunView run) {
         static LabelView of(PlacedPicture picture) {
             GlyphRun run = picture.label();
             return new LabelView(
@@ -266,7 +266,7 @@ record LayoutView(
     }
 
     /** A line of a table, the ground of a cell or the line above the notes. */
-    record FillView(
+    public record FillView(
             double x,
             double y,
             double width,
@@ -288,7 +288,7 @@ record LayoutView(
      *
      * @param edges its columns' edges from left to right
      */
-    record TableView(int number, List<Double> edges, double top, double bottom) {
+    public record TableView(int number, List<Double> edges, double top, double bottom) {
         static TableView of(PlacedTable table) {
             return new TableView(
                     table.number(),

@@ -1,4 +1,4 @@
-package grintel.server.paper;
+package grintel.server.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,0 +1,21 @@
+package grintel.server.brief;
+
+import grintel.core.compose.BlankContent;
+import grintel.core.compose.Composer;
+import grintel.core.guide.Brief;
+import grintel.formats.docx.DocxWriter;
+
+/** Files of papers made from a brief. */
+public final class ComposedPapers {
+    private ComposedPapers() {}
+
+    /**
+     * A paper to write into.
+     *
+     * @param samples whether sample headings, entries and an appendix are in it
+     */
+    public static byte[] blank(BriefChoice choice, boolean samples) {
+        Brief brief = choice.brief();
+        return DocxWriter.write(Composer.compose(brief, BlankContent.of(brief.guide(), samples)));
+    }
+}
