@@ -20,15 +20,19 @@ export async function download(path: string, onWork: OnWork): Promise<Downloaded
   if (!response.ok) {
     throw await answerProblem(response)
   }
-  const blob = await response.blob()
+  return saveAs(await response.blob(), nameIn(response.headers.get('Content-Disposition') ?? ''))
+}
+
+/** Hands a file to the browser to keep. */
+export function saveAs(blob: Blob, name: string): Downloaded {
   const address = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = address
-  link.download = nameIn(response.headers.get('Content-Disposition') ?? '')
+  link.download = name
   link.click()
   // The browser reads the file after the click; the address must outlive it by a little.
   setTimeout(() => URL.revokeObjectURL(address), 60_000)
-  return { name: link.download, bytes: blob.size }
+  return { name, bytes: blob.size }
 }
 
 /** The name of a file as its head gives it (RFC 6266, the extended form). */

@@ -1,4 +1,7 @@
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { BriefPage } from '../brief/BriefPage'
+import { LibraryPage } from '../brief/LibraryPage'
+import { SharedPage } from '../brief/SharedPage'
 import { Bring } from '../bring/Bring'
 import { Papers } from '../papers/Papers'
 import { ProofView } from '../proof/ProofView'
@@ -38,6 +41,9 @@ export function App() {
         <Route element={<Frame />}>
           <Route path="/papers" element={<Papers />} />
           <Route path="/bring" element={<Bring />} />
+          <Route path="/brief" element={<BriefPage />} />
+          <Route path="/house-rules" element={<LibraryPage />} />
+          <Route path="/shared-rules/:token" element={<SharedPage />} />
           <Route path="/settings" element={<SettingsPage />} />
           <Route path="/" element={<Navigate to="/papers" replace />} />
           <Route path="*" element={<NotFound />} />

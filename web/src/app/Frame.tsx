@@ -10,7 +10,7 @@ export function Frame() {
   const person = useSession().data?.person
   const signOut = useSignOut()
   return (
-    <div className="flex min-h-full flex-col">
+    <div className="flex min-h-full flex-col lg:has-[[data-fills]]:h-full">
       <header className="flex min-h-[52px] flex-wrap items-center gap-x-8 gap-y-1 border-b border-rule px-4 py-1.5">
         <Link to="/papers" aria-label="Grintel, your papers">
           <Wordmark />
@@ -21,6 +21,9 @@ export function Frame() {
           </NavLink>
           <NavLink to="/bring" className={link}>
             Bring a paper
+          </NavLink>
+          <NavLink to="/brief" className={link}>
+            Brief
           </NavLink>
           <NavLink to="/settings" className={link}>
             Settings

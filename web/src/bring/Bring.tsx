@@ -1,6 +1,7 @@
 import { type SubmitEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import type { Work } from '../api/work'
+import { useLibrary } from '../brief/useLibrary'
 import { Notice } from '../ui/Notice'
 import { TextField } from '../ui/TextField'
 import { Underway } from '../ui/Underway'
@@ -28,6 +29,8 @@ export function Bring() {
   const [guide, setGuide] = useState('mla-9')
   const [surname, setSurname] = useState('')
   const [shortTitle, setShortTitle] = useState('')
+  const [house, setHouse] = useState('')
+  const library = useLibrary()
   const [work, setWork] = useState<Work | null>(null)
   const { part, sending, begin, stop } = useSending()
   const reading = useUnderstanding(setWork, sending)
@@ -54,7 +57,7 @@ export function Bring() {
       setWork(null)
       begin()
       keeping.mutate(
-        { file, guide, surname, shortTitle },
+        { file, guide, surname, shortTitle, house },
         { onSuccess: (id) => void navigate(`/papers/${id}`) },
       )
     }
@@ -87,6 +90,19 @@ export function Bring() {
         </div>
         <div className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <GuideChoice guides={guides.data ?? []} chosen={guide} onChoose={setGuide} />
+          {library.data && library.data.length > 0 && (
+            <label className="mt-4 flex flex-col gap-1">
+              House rules
+              <select className="select" value={house} onChange={(event) => setHouse(event.target.value)}>
+                <option value="">none: the guide as it is</option>
+                {library.data.map(({ id, house: { name } }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          )}
         </div>
         <div className="flex flex-col gap-5">
           <fieldset disabled={!reading.isSuccess}>

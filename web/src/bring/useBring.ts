@@ -36,6 +36,8 @@ interface Paper {
   guide: string
   surname: string
   shortTitle: string
+  /** Id of a set of house rules of the library, or empty. */
+  house: string
 }
 
 /** Keeps a paper and answers with its id. */

@@ -7,6 +7,7 @@ import { type Mark, marksOn } from './page/marks'
 import { MarkSigns } from './page/MarkSigns'
 import { PageColumn, type Target } from './page/PageColumn'
 import { slipsOn } from './page/notes'
+import { picturesOf } from './page/pictures'
 import { SheetPage } from './page/SheetPage'
 import { Space } from './page/space'
 import { placeStrokes } from './page/strokes'
@@ -86,7 +87,7 @@ function MarkedPage({
   }, [page, measured, readings, size])
   const found = hits.filter((each) => each.page === page.number)
   return (
-    <SheetPage page={page} paper={paper} scale={scale}>
+    <SheetPage page={page} pictures={picturesOf(paper)} scale={scale}>
       {found.length > 0 && <FoundWords hits={found} current={hit} />}
       <DimensionLines dimensions={drawn.dimensions} size={size} lit={lit} onLit={onLit} />
       <MarkSigns

@@ -1,4 +1,5 @@
 import { type SubmitEvent, useState } from 'react'
+import { HouseChoice } from '../brief/HouseChoice'
 import { useGuides } from '../bring/useBring'
 import { Dialog } from '../ui/Dialog'
 import { Notice } from '../ui/Notice'
@@ -59,6 +60,7 @@ export function FactsDialog({
             ))}
           </select>
         </label>
+        <HouseChoice house={facts.house} onHouse={(house) => setFacts({ ...facts, house })} />
         <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
           <TextField
             label="Surname"

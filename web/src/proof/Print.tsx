@@ -1,12 +1,31 @@
-import { useEffect, useState } from 'react'
+import { type ReactNode, useEffect, useState } from 'react'
 import { createPortal, flushSync } from 'react-dom'
+import { picturesOf } from './page/pictures'
 import { SheetPage } from './page/SheetPage'
-import type { Layout } from './useProof'
+import type { Layout, Page } from './useProof'
 
 const PIXELS_PER_POINT = 96 / 72
 
 /** While the browser prints: all pages of the paper, each on a sheet, and nothing of the desk. */
 export function Print({ layout, paper }: { layout: Layout; paper: string }) {
+  return (
+    <PrintedSheets
+      pages={layout.pages}
+      renderPage={(page, scale) => (
+        <SheetPage key={page.number} page={page} pictures={picturesOf(paper)} scale={scale} />
+      )}
+    />
+  )
+}
+
+/** While the browser prints: pages, each on a sheet, in place of all else. */
+export function PrintedSheets({
+  pages,
+  renderPage,
+}: {
+  pages: Page[]
+  renderPage: (page: Page, scale: number) => ReactNode
+}) {
   const [printing, setPrinting] = useState(false)
   useEffect(() => {
     // The pages must stand there before the browser looks.
@@ -19,16 +38,14 @@ export function Print({ layout, paper }: { layout: Layout; paper: string }) {
       window.removeEventListener('afterprint', end)
     }
   }, [])
-  const first = layout.pages[0]
+  const first = pages[0]
   if (!printing || !first) {
     return null
   }
   return createPortal(
     <div className="print-only">
       <style>{`@page { size: ${first.width}pt ${first.height}pt; margin: 0 }`}</style>
-      {layout.pages.map((page) => (
-        <SheetPage key={page.number} page={page} paper={paper} scale={PIXELS_PER_POINT} />
-      ))}
+      {pages.map((page) => renderPage(page, PIXELS_PER_POINT))}
     </div>,
     document.body,
   )

@@ -139,6 +139,11 @@ function Details({
       <p>
         {reading.off ? `${reading.message} ` : ''}
         {reading.why} <i className="text-soft">{reading.source}</i>
+        {reading.guideAsks && (
+          <span className="block text-soft">
+            Asked by your house rules; the guide itself: {reading.guideAsks}.
+          </span>
+        )}
         {isOpen(reading) && !reading.mendable && (
           <b className="font-medium"> Settle it in your own file, then bring that again.</b>
         )}

@@ -117,7 +117,7 @@ export function paperOf(more: Partial<Paper> = {}): Paper {
     title: 'Lamps on the Low Canal',
     fileName: 'lamps.docx',
     guide: 'MLA 9',
-    facts: { guide: 'mla-9', surname: 'Solvane', shortTitle: '', more: {} },
+    facts: { guide: 'mla-9', surname: 'Solvane', shortTitle: '', more: {}, authors: [] },
     pages: 6,
     words: 1586,
     step: 0,

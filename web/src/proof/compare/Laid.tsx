@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react'
 import { PageColumn } from '../page/PageColumn'
+import { picturesOf } from '../page/pictures'
 import { SheetPage } from '../page/SheetPage'
 import type { Layout } from '../useProof'
 import { useSize } from '../useSize'
@@ -56,13 +57,13 @@ export function Laid({ paper, before, after }: { paper: string; before: Layout; 
             const width = Math.max(upper?.width ?? 0, lower?.width ?? 0) * scale
             return (
               <div className="relative" style={{ width }}>
-                {lower && <SheetPage page={lower} paper={paper} scale={scale} />}
+                {lower && <SheetPage page={lower} pictures={picturesOf(paper)} scale={scale} />}
                 {upper && (
                   <div
                     className={lower ? 'absolute top-0 left-0 w-full' : 'w-full'}
                     style={{ clipPath: `inset(0 ${100 - part}% 0 0)` }}
                   >
-                    <SheetPage page={upper} paper={paper} scale={scale} />
+                    <SheetPage page={upper} pictures={picturesOf(paper)} scale={scale} />
                   </div>
                 )}
                 {upper && lower && (

@@ -1,5 +1,6 @@
 import { type RefObject, useMemo, useRef } from 'react'
 import { PageColumn } from '../page/PageColumn'
+import { picturesOf } from '../page/pictures'
 import { SheetPage } from '../page/SheetPage'
 import type { Layout } from '../useProof'
 import { useSize } from '../useSize'
@@ -96,7 +97,7 @@ function Column({
         scroller={scroller}
         target={null}
         renderPage={(page) => (
-          <SheetPage page={page} paper={paper} scale={scale}>
+          <SheetPage page={page} pictures={picturesOf(paper)} scale={scale}>
             <DifferenceBars bars={bars.get(page.number) ?? []} />
           </SheetPage>
         )}

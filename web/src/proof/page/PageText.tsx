@@ -2,7 +2,7 @@ import { memo } from 'react'
 import type { Line, Page, Picture, Run } from '../useProof'
 
 /** Grounds, pictures, lines of tables and the text; redrawn only when the page itself changes. */
-export const PageText = memo(function PageText({ page, paper }: { page: Page; paper: string }) {
+export const PageText = memo(function PageText({ page, pictures }: { page: Page; pictures: string }) {
   const seen = new Map<string, number>()
   const keyOf = (line: Line) => {
     const name = `${line.part}-${line.paragraph}-${line.number}`
@@ -23,7 +23,7 @@ export const PageText = memo(function PageText({ page, paper }: { page: Page; pa
         />
       ))}
       {page.pictures.map((picture, index) => (
-        <PictureBox key={index} picture={picture} paper={paper} />
+        <PictureBox key={index} picture={picture} pictures={pictures} />
       ))}
       {page.lines.map((line) => (
         // A line keeps its key when a paper changes, so that it moves from its old place to the new one.
@@ -40,7 +40,7 @@ export const PageText = memo(function PageText({ page, paper }: { page: Page; pa
 })
 
 /** A picture, or where it is not drawn a box that says what stands there. */
-function PictureBox({ picture, paper }: { picture: Picture; paper: string }) {
+function PictureBox({ picture, pictures }: { picture: Picture; pictures: string }) {
   const { x, y, width, height, label } = picture
   return (
     <g>
@@ -63,7 +63,7 @@ function PictureBox({ picture, paper }: { picture: Picture; paper: string }) {
         )
       ) : (
         <image
-          href={`/api/papers/${paper}/picture?part=${encodeURIComponent(picture.part)}`}
+          href={`${pictures}?part=${encodeURIComponent(picture.part)}`}
           x={x}
           y={y}
           width={width}

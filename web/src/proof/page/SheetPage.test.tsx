@@ -42,7 +42,7 @@ function show(lit: string | null = null, readings = [gap]) {
   const dimensions = placeStrokes(sheet, [margin], 9, space)
   const marks = marksOn(sheet, readings, dimensions)
   const { container } = render(
-    <SheetPage page={sheet} paper="0c5d" scale={1}>
+    <SheetPage page={sheet} pictures="/api/papers/0c5d/picture" scale={1}>
       <DimensionLines dimensions={dimensions} size={9} lit={lit} onLit={onLit} />
       <MarkSigns
         marks={marks}
@@ -114,7 +114,7 @@ describe('a picture that is not drawn', () => {
     const label = { text: 'Chart', y: 150, run: run('Chart', 190, 20) }
     const chart = { x: 100, y: 100, width: 200, height: 100, part: '', alternative: 'Bells by quay', label }
     const { container } = render(
-      <SheetPage page={page([], { pictures: [chart] })} paper="0c5d" scale={1}>
+      <SheetPage page={page([], { pictures: [chart] })} pictures="/api/papers/0c5d/picture" scale={1}>
         {null}
       </SheetPage>,
     )

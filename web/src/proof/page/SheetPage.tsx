@@ -5,12 +5,13 @@ import { PageText } from './PageText'
 /** A page as it will print, with what is drawn on it. */
 export function SheetPage({
   page,
-  paper,
+  pictures,
   scale,
   children,
 }: {
   page: Page
-  paper: string
+  /** Address under which the pictures on it are found. */
+  pictures: string
   /** Pixels in a point. */
   scale: number
   children?: ReactNode
@@ -24,7 +25,7 @@ export function SheetPage({
       aria-label={`Page ${page.number}`}
       className="sheet-shadow block shrink-0 bg-(--sheet)"
     >
-      <PageText page={page} paper={paper} />
+      <PageText page={page} pictures={pictures} />
       {children}
     </svg>
   )

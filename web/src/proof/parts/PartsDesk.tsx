@@ -2,6 +2,7 @@ import { useCallback, useRef, useState } from 'react'
 import type { Zoom } from '../../ui/settings'
 import { Notice } from '../../ui/Notice'
 import { PageColumn, type Target } from '../page/PageColumn'
+import { picturesOf } from '../page/pictures'
 import { SheetPage } from '../page/SheetPage'
 import { useKeys } from '../useKeys'
 import type { Layout, Paper } from '../useProof'
@@ -82,7 +83,7 @@ export function PartsDesk({
             scroller={scroller}
             target={target}
             renderPage={(page) => (
-              <SheetPage page={page} paper={paper.id} scale={scale}>
+              <SheetPage page={page} pictures={picturesOf(paper.id)} scale={scale}>
                 <PartMarks page={page} chosen={chosen} />
               </SheetPage>
             )}

@@ -8,7 +8,17 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** The addresses the web application knows; all of them are its one page. */
 @Controller
 class AppPages {
-    @GetMapping({"/", "/papers", "/papers/{id}", "/bring", "/settings", "/new-password"})
+    @GetMapping({
+        "/",
+        "/papers",
+        "/papers/{id}",
+        "/bring",
+        "/brief",
+        "/house-rules",
+        "/shared-rules/{token}",
+        "/settings",
+        "/new-password"
+    })
     String page() {
         return "forward:/index.html";
     }

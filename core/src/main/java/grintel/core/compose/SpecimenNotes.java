@@ -13,12 +13,9 @@ import grintel.core.guide.demand.HeadingForm;
 import grintel.core.guide.demand.Slant;
 import grintel.core.guide.demand.Stand;
 import grintel.core.guide.value.Value;
-import grintel.core.paper.Story;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.Proof;
-import grintel.core.typeset.ProofLine;
-import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -49,8 +46,7 @@ public final class SpecimenNotes {
 
     /** The notes of a specimen, in order of work. */
     public static List<Note> of(Guide guide, Proof proof, Parts parts) {
-        List<Set<PartKind>> shown =
-                proof.pages().stream().map(page -> kinds(page, parts)).toList();
+        List<Set<PartKind>> shown = PageKinds.of(proof, parts);
         List<Note> out = new ArrayList<>();
         for (Template template : TEMPLATES) {
             Ask ask = guide.ask(template.rule());
@@ -60,22 +56,6 @@ public final class SpecimenNotes {
                     out.add(new Note(proof.pages().get(page).number(), template.rule(), text, ask.source()));
                 }
             }
-        }
-        return out;
-    }
-
-    private static Set<PartKind> kinds(ProofPage page, Parts parts) {
-        Set<PartKind> out = EnumSet.noneOf(PartKind.class);
-        for (ProofLine line : page.lines()) {
-            Story story = line.paragraph().story();
-            if (story.equals(Story.TEXT)) {
-                out.add(parts.kind(line.paragraph().index()));
-            } else if (story.kind() == Story.Kind.FOOTNOTE || story.kind() == Story.Kind.ENDNOTE) {
-                out.add(PartKind.NOTE);
-            }
-        }
-        if (!page.pictures().isEmpty()) {
-            out.add(PartKind.PICTURE);
         }
         return out;
     }

@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The sets of house rules people keep, change, copy, share and take over. */
 @Service
-class HouseRulesLibrary {
+public class HouseRulesLibrary {
     private static final int MOST = 200;
     private static final int TOKEN_BYTES = 18;
 
@@ -25,31 +25,41 @@ class HouseRulesLibrary {
         this.clock = clock;
     }
 
+    /**
+     * What a set of a library says.
+     *
+     * @throws Problem when there is no such set in this library
+     */
     @Transactional(readOnly = true)
-    public List<HouseRuleSet> all(UUID account) {
+    public HouseChoice house(UUID account, UUID id) {
+        return find(account, id).house();
+    }
+
+    @Transactional(readOnly = true)
+    List<HouseRuleSet> all(UUID account) {
         return sets.findByAccountIdOrderByChangedAtDesc(account);
     }
 
     /** @throws Problem when there is no such set in this library */
     @Transactional(readOnly = true)
-    public HouseRuleSet find(UUID account, UUID id) {
+    HouseRuleSet find(UUID account, UUID id) {
         return sets.findByIdAndAccountId(id, account).orElseThrow(HouseRulesLibrary::none);
     }
 
     /** The set a link leads to, whoever's it is. */
     @Transactional(readOnly = true)
-    public HouseRuleSet shared(String token) {
+    HouseRuleSet shared(String token) {
         return sets.findByShareToken(token).orElseThrow(HouseRulesLibrary::none);
     }
 
     @Transactional
-    public HouseRuleSet keep(UUID account, @Nullable String guide, @Nullable HouseChoice house) {
+    HouseRuleSet keep(UUID account, @Nullable String guide, @Nullable HouseChoice house) {
         Guide found = guide(guide);
         return add(account, new HouseRuleSet(account, found.id(), fitting(found, house), clock.instant()));
     }
 
     @Transactional
-    public HouseRuleSet change(UUID account, UUID id, @Nullable String guide, @Nullable HouseChoice house) {
+    HouseRuleSet change(UUID account, UUID id, @Nullable String guide, @Nullable HouseChoice house) {
         HouseRuleSet set = find(account, id);
         Guide found = guide(guide);
         set.change(found.id(), fitting(found, house), clock.instant());
@@ -58,19 +68,19 @@ class HouseRulesLibrary {
 
     /** A copy of one's own set. */
     @Transactional
-    public HouseRuleSet copy(UUID account, UUID id) {
+    HouseRuleSet copy(UUID account, UUID id) {
         return add(account, find(account, id).copiedTo(account, clock.instant()));
     }
 
     /** Takes over the set that a link leads to, as a copy. */
     @Transactional
-    public HouseRuleSet takeOver(UUID account, String token) {
+    HouseRuleSet takeOver(UUID account, String token) {
         return add(account, shared(token).copiedTo(account, clock.instant()));
     }
 
     /** Makes a link, or leaves the one there is. */
     @Transactional
-    public HouseRuleSet share(UUID account, UUID id) {
+    HouseRuleSet share(UUID account, UUID id) {
         HouseRuleSet set = find(account, id);
         if (set.shareToken() == null) {
             set.share(Tokens.make(TOKEN_BYTES));
@@ -80,14 +90,14 @@ class HouseRulesLibrary {
 
     /** Lets the link lead nowhere any more. */
     @Transactional
-    public HouseRuleSet unshare(UUID account, UUID id) {
+    HouseRuleSet unshare(UUID account, UUID id) {
         HouseRuleSet set = find(account, id);
         set.share(null);
         return set;
     }
 
     @Transactional
-    public void delete(UUID account, UUID id) {
+    void delete(UUID account, UUID id) {
         sets.delete(find(account, id));
     }
 

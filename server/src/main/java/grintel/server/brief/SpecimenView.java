@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param needs names of the facts the guide has a place for
  * @param shortTitleMost most characters of a short title; missing where none is asked for
  */
-record SpecimenView(
+public record SpecimenView(
         LayoutView layout,
         List<StationStrokes> strokes,
         List<NoteView> notes,
@@ -32,7 +32,8 @@ record SpecimenView(
         List<String> needs,
 
         @Nullable Integer shortTitleMost) {
-    static SpecimenView of(Specimen specimen, Units units) {
+    /** As the web application draws it. */
+    public static SpecimenView of(Specimen specimen, Units units) {
         Guide guide = specimen.report().brief().guide();
         Ask length = guide.ask("running-head.length");
         return new SpecimenView(
@@ -57,10 +58,10 @@ record SpecimenView(
     }
 
     /** What a station measures. */
-    record StationStrokes(String station, StrokesView strokes) {}
+    public record StationStrokes(String station, StrokesView strokes) {}
 
     /** A note beside a page. */
-    record NoteView(int page, String rule, String text, String source) {
+    public record NoteView(int page, String rule, String text, String source) {
         static NoteView of(SpecimenNotes.Note note) {
             return new NoteView(note.page(), note.rule(), note.text(), note.source());
         }

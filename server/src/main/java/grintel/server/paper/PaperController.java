@@ -3,6 +3,8 @@ package grintel.server.paper;
 import grintel.core.rule.Units;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.ComposedPapers;
+import grintel.server.brief.HouseChoice;
+import grintel.server.brief.HouseRulesLibrary;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
 import grintel.server.paper.PaperRequests.ComposeRequest;
@@ -62,13 +64,21 @@ class PaperController {
     private final WorkQueue queue;
     private final Uploads uploads;
     private final Downloads downloads;
+    private final HouseRulesLibrary library;
     private final JsonMapper json;
 
-    PaperController(PaperService papers, WorkQueue queue, Uploads uploads, Downloads downloads, JsonMapper json) {
+    PaperController(
+            PaperService papers,
+            WorkQueue queue,
+            Uploads uploads,
+            Downloads downloads,
+            HouseRulesLibrary library,
+            JsonMapper json) {
         this.papers = papers;
         this.queue = queue;
         this.uploads = uploads;
         this.downloads = downloads;
+        this.library = library;
         this.json = json;
     }
 
@@ -94,8 +104,10 @@ class PaperController {
             @RequestParam(defaultValue = "") String fileName,
             @RequestParam String guide,
             @RequestParam(defaultValue = "") String surname,
-            @RequestParam(defaultValue = "") String shortTitle) {
-        BriefChoice brief = BriefChoice.of(guide, surname, shortTitle);
+            @RequestParam(defaultValue = "") String shortTitle,
+            @RequestParam(required = false) @Nullable UUID house) {
+        HouseChoice rules = house == null ? null : library.house(person.id(), house);
+        BriefChoice brief = BriefChoice.of(guide, surname, shortTitle, null, null, rules);
         String name = Uploads.name(fileName);
         UUID work = uploads.take(file, bytes -> papers.bring(person.id(), name, brief, bytes));
         return view(queue.await(person.id(), work));
@@ -168,6 +180,19 @@ class PaperController {
         return whenReady(
                 papers.examined(person.id(), id, proof),
                 ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, unitsOf(units))));
+    }
+
+    /** The pages as they should be, and which of them to hold beside each page of the paper as it stands. */
+    @GetMapping("/papers/{id}/specimen")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = BesideView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> specimen(
+            @AuthenticationPrincipal SignedIn person,
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "inches") String units) {
+        return whenReady(
+                papers.examined(person.id(), id, null),
+                ready -> ResponseEntity.ok(BesideView.of(ready.report(), unitsOf(units))));
     }
 
     private static Units unitsOf(String id) {
