@@ -1,5 +1,6 @@
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
 import { BriefPage } from '../brief/BriefPage'
+import { FromTextPage } from '../brief/FromTextPage'
 import { LibraryPage } from '../brief/LibraryPage'
 import { SharedPage } from '../brief/SharedPage'
 import { Bring } from '../bring/Bring'
@@ -42,6 +43,7 @@ export function App() {
           <Route path="/papers" element={<Papers />} />
           <Route path="/bring" element={<Bring />} />
           <Route path="/brief" element={<BriefPage />} />
+          <Route path="/from-text" element={<FromTextPage />} />
           <Route path="/house-rules" element={<LibraryPage />} />
           <Route path="/shared-rules/:token" element={<SharedPage />} />
           <Route path="/settings" element={<SettingsPage />} />

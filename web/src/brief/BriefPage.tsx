@@ -103,6 +103,9 @@ function BriefDesk({ kept }: { kept: Brief }) {
             Print
           </button>
           <Pdf brief={brief} />
+          <Link to="/from-text" className="btn btn-quiet">
+            From text
+          </Link>
           <button type="button" className="btn btn-primary" onClick={() => setSettingUp(true)}>
             Set up a paper
           </button>

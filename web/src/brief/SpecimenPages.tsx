@@ -8,7 +8,7 @@ import type { Page, Stroke } from '../proof/useProof'
 import { useSize } from '../proof/useSize'
 import type { Specimen } from './useBrief'
 
-export const PICTURES = '/api/brief/specimen/picture'
+const PICTURES = '/api/brief/specimen/picture'
 
 /** Labels read at so many pixels. */
 const PIXELS = 11.5
@@ -32,7 +32,6 @@ export function SpecimenPages({ specimen }: { specimen: Specimen }) {
       {specimen.layout.pages.map((page) => (
         <section
           key={page.number}
-          aria-label={`Specimen page ${page.number}`}
           className="flex items-start justify-center gap-6 max-sm:flex-col max-sm:gap-3"
         >
           <MeasuredPage page={page} strokes={strokes.get(page.number) ?? []} scale={scale} />
@@ -76,15 +75,17 @@ export function MeasuredPage({
   strokes,
   scale,
   size = PIXELS / scale,
+  name = `Specimen page ${page.number}`,
 }: {
   page: Page
   strokes: Stroke[]
   scale: number
   size?: number
+  name?: string
 }) {
   const dimensions = useMemo(() => placeStrokes(page, strokes, size, new Space(page)), [page, strokes, size])
   return (
-    <SheetPage page={page} pictures={PICTURES} scale={scale}>
+    <SheetPage page={page} pictures={PICTURES} scale={scale} name={name}>
       <DimensionLines dimensions={dimensions} size={size} lit={null} onLit={() => undefined} />
     </SheetPage>
   )

@@ -18,6 +18,7 @@ const KEYS: [string[], string][] = [
   [['Q'], 'answer the open questions, one after the other'],
   [['B'], 'before and after'],
   [['T'], 'what each paragraph was taken for'],
+  [['M'], 'the specimen beside the proof'],
   [['Z'], 'next size of the pages'],
   [['H'], 'hand in'],
   [['?'], 'this list'],

@@ -2,6 +2,7 @@ import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
 import { changeSettings, useSettings } from '../ui/settings'
 import { useTitle } from '../ui/useTitle'
 import { isOpen, stands } from './choice'
+import { Beside } from './Beside'
 import { Compare } from './compare/Compare'
 import { ConsentDialog } from './ConsentDialog'
 import { Desk } from './Desk'
@@ -32,7 +33,7 @@ import { nextZoom } from './zoom'
 const NO_STROKES: ReadonlyMap<number, Stroke[]> = new Map()
 
 /** What the desk shows: the marks of a station, two proofs, or what each paragraph was taken for. */
-type View = 'marks' | 'compare' | 'parts'
+type View = 'marks' | 'compare' | 'parts' | 'beside'
 
 type Overlay = 'keys' | 'page' | 'facts' | 'hand-in' | 'questions'
 
@@ -85,6 +86,7 @@ export function ProofDesk({
   const always = {
     b: () => setView(comparing ? 'marks' : 'compare'),
     t: () => setView(view === 'parts' ? 'marks' : 'parts'),
+    m: () => setView(view === 'beside' ? 'marks' : 'beside'),
     h: () => open('hand-in'),
     '?': () => open('keys'),
   }
@@ -117,6 +119,8 @@ export function ProofDesk({
         onCompare={always.b}
         telling={view === 'parts'}
         onParts={always.t}
+        beside={view === 'beside'}
+        onBeside={always.m}
         onUndo={commands.undo}
         onRedo={commands.redo}
         onFacts={() => open('facts')}
@@ -126,6 +130,8 @@ export function ProofDesk({
         <main className="flex min-h-0 flex-1 flex-col">
           <Compare paper={paper} onClose={() => setView('marks')} />
         </main>
+      ) : view === 'beside' ? (
+        <Beside paper={paper} layout={layout} onClose={() => setView('marks')} />
       ) : view === 'parts' ? (
         <PartsDesk
           paper={paper}

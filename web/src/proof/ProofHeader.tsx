@@ -10,8 +10,10 @@ export function ProofHeader({
   busy,
   comparing,
   telling,
+  beside,
   onCompare,
   onParts,
+  onBeside,
   onUndo,
   onRedo,
   onFacts,
@@ -22,8 +24,11 @@ export function ProofHeader({
   comparing: boolean
   /** Whether the parts are looked at. */
   telling: boolean
+  /** Whether the specimen is held beside it. */
+  beside: boolean
   onCompare: () => void
   onParts: () => void
+  onBeside: () => void
   onUndo: () => void
   onRedo: () => void
   onFacts: () => void
@@ -51,6 +56,9 @@ export function ProofHeader({
       <div className="flex flex-wrap gap-2">
         <button type="button" className="btn btn-quiet" aria-pressed={telling} onClick={onParts}>
           Parts <Key name="T" />
+        </button>
+        <button type="button" className="btn btn-quiet" aria-pressed={beside} onClick={onBeside}>
+          Specimen <Key name="M" />
         </button>
         <button type="button" className="btn btn-quiet" aria-pressed={comparing} onClick={onCompare}>
           Before and after <Key name="B" />

@@ -7,6 +7,7 @@ export function SheetPage({
   page,
   pictures,
   scale,
+  name = `Page ${page.number}`,
   children,
 }: {
   page: Page
@@ -14,6 +15,8 @@ export function SheetPage({
   pictures: string
   /** Pixels in a point. */
   scale: number
+  /** What it is called where it cannot be seen. */
+  name?: string
   children?: ReactNode
 }) {
   return (
@@ -22,7 +25,7 @@ export function SheetPage({
       width={page.width * scale}
       height={page.height * scale}
       role="group"
-      aria-label={`Page ${page.number}`}
+      aria-label={name}
       className="sheet-shadow block shrink-0 bg-(--sheet)"
     >
       <PageText page={page} pictures={pictures} />

@@ -171,7 +171,8 @@ final class PieceWriter {
         }
     }
 
-    private static Lists.Definition definition(int number, boolean numbered) {
+    /** A list of bullets or of numbers. */
+    static Lists.Definition definition(int number, boolean numbered) {
         PropertySet none = PropertySet.empty();
         List<ListLevel> levels = new ArrayList<>(Collections.nCopies(
                 Lists.LEVELS,

@@ -82,6 +82,14 @@ public record Facts(Map<String, String> values, List<Author> authors) {
         return new Facts(all, authors);
     }
 
+    /** These facts, and those of others where these say nothing. */
+    public Facts over(Facts below) {
+        Map<String, String> all = new LinkedHashMap<>(below.values);
+        all.putAll(values);
+        boolean named = authors.stream().anyMatch(author -> !author.given().isEmpty());
+        return new Facts(all, named || below.authors.isEmpty() ? authors : below.authors);
+    }
+
     /** A plain fact, or null where it is unknown. */
     public @Nullable String get(String name) {
         return values.get(name);

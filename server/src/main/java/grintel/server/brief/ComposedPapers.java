@@ -2,12 +2,18 @@ package grintel.server.brief;
 
 import grintel.core.compose.BlankContent;
 import grintel.core.compose.Composer;
+import grintel.core.compose.LooseText;
 import grintel.core.guide.Brief;
 import grintel.formats.docx.DocxWriter;
 
 /** Files of papers made from a brief. */
 public final class ComposedPapers {
     private ComposedPapers() {}
+
+    /** A paper of somebody's own text. */
+    public static byte[] of(BriefChoice choice, LooseChoice text) {
+        return DocxWriter.write(Composer.compose(choice.brief(), LooseText.content(text.read(), text.settled())));
+    }
 
     /**
      * A paper to write into.

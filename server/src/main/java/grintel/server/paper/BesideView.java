@@ -3,6 +3,8 @@ package grintel.server.paper;
 import grintel.core.check.Report;
 import grintel.core.compose.PageKinds;
 import grintel.core.compose.Specimen;
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
 import grintel.core.limit.WorkLimits;
 import grintel.core.rule.Units;
 import grintel.server.brief.SpecimenView;
@@ -17,7 +19,8 @@ record BesideView(SpecimenView specimen, List<Integer> beside) {
     private static final int TIME_LIMIT = 20;
 
     static BesideView of(Report report, Units units) {
-        Specimen specimen = Specimen.of(report.brief(), WorkLimits.within(TIME_LIMIT));
+        Facts known = report.brief().facts().over(report.parts().facts().facts());
+        Specimen specimen = Specimen.of(new Brief(report.brief().guide(), known), WorkLimits.within(TIME_LIMIT));
         return new BesideView(
                 SpecimenView.of(specimen, units), PageKinds.alike(report.proof(), report.parts(), specimen));
     }

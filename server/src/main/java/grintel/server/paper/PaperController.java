@@ -5,6 +5,7 @@ import grintel.server.brief.BriefChoice;
 import grintel.server.brief.ComposedPapers;
 import grintel.server.brief.HouseChoice;
 import grintel.server.brief.HouseRulesLibrary;
+import grintel.server.brief.LooseChoice;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
 import grintel.server.paper.PaperRequests.ComposeRequest;
@@ -14,6 +15,7 @@ import grintel.server.paper.PaperRequests.LiftRequest;
 import grintel.server.paper.PaperRequests.PutRightRequest;
 import grintel.server.paper.PaperRequests.RenameRequest;
 import grintel.server.paper.PaperRequests.RevisionRequest;
+import grintel.server.paper.PaperRequests.SetRequest;
 import grintel.server.paper.PaperRequests.StetRequest;
 import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
@@ -54,6 +56,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A person's papers. */
@@ -119,6 +122,34 @@ class PaperController {
         BriefChoice brief = wanted.brief().checked();
         byte[] file = ComposedPapers.blank(brief, wanted.samples());
         return view(queue.await(person.id(), papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file)));
+    }
+
+    /** Takes text without looks apart, without keeping it; the body is a {@link LooseChoice} as JSON. */
+    @PostMapping(path = "/loose-text", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
+    LooseChoice.UnderstoodView takeApart(InputStream text) {
+        return uploads.take(text, bytes -> read(bytes, LooseChoice.class).understood());
+    }
+
+    /** Sets text as a paper and keeps it; the body is a {@link SetRequest} as JSON. */
+    @PostMapping(path = "/papers/set", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
+    WorkView set(@AuthenticationPrincipal SignedIn person, InputStream text) {
+        UUID work = uploads.take(text, bytes -> {
+            SetRequest wanted = read(bytes, SetRequest.class);
+            BriefChoice brief = wanted.brief().checked();
+            byte[] file = ComposedPapers.of(brief, wanted.text());
+            return papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file);
+        });
+        return view(queue.await(person.id(), work));
+    }
+
+    private <T> T read(byte[] bytes, Class<T> type) {
+        try {
+            return json.readValue(bytes, type);
+        } catch (JacksonException e) {
+            throw Problem.badRequest("The text did not arrive as it should. Send it again.");
+        }
     }
 
     /** How work that takes longer is getting on. */

@@ -3,6 +3,7 @@ package grintel.server.paper;
 import grintel.core.structure.PartKind;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.HouseChoice;
+import grintel.server.brief.LooseChoice;
 import grintel.server.problem.Problem;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -66,6 +67,9 @@ final class PaperRequests {
      * @param samples whether sample headings, entries and an appendix are in it
      */
     record ComposeRequest(BriefChoice brief, boolean samples, String fileName) {}
+
+    /** Text to be set as a paper. */
+    record SetRequest(BriefChoice brief, LooseChoice text, String fileName) {}
 
     /** A finding to let stand, and why. */
     record StetRequest(
