@@ -17,3 +17,14 @@ create table house_rule_set (
     changed_at timestamptz not null
 );
 create index house_rule_set_by_account on house_rule_set (account_id);
+
+-- What is left of a paper as a pattern for the next: the brief it was judged by and the parts it has, none of its words.
+create table pattern (
+    id uuid primary key,
+    account_id uuid not null references account (id) on delete cascade,
+    name text not null,
+    brief jsonb not null,
+    outline jsonb not null,
+    made_at timestamptz not null
+);
+create index pattern_by_account on pattern (account_id);

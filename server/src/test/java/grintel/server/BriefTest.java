@@ -3,8 +3,12 @@ package grintel.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.guide.Guides;
+import grintel.formats.demo.UntidyStudy;
 import grintel.server.Visitor.Answer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -167,5 +171,63 @@ class BriefTest {
         }
         assertThat(visitor.get("/api/common-differences").json()).isNotEmpty();
         assertThat(visitor.get("/api/guides/klein").status()).isEqualTo(404);
+    }
+
+    @Test
+    void bareTextIsTakenApartAndSet() {
+        String prose = "In all three novels the canal is lit before it is named, and the reader learns the hour, the"
+                + " weather and the price of oil before anyone has spoken a word.";
+        String blocks = "[" + block("title", "Lamps on the Low Canal") + "," + block("none", prose) + ","
+                + block("heading-1", "The Lamps <b>at</b> Night") + "," + block("none", prose) + "]";
+        JsonNode understood =
+                visitor.file("/api/loose-text", "{\"blocks\":" + blocks + "}").json();
+        assertThat(understood
+                        .get("taken")
+                        .valueStream()
+                        .map(each -> each.get("kind").stringValue()))
+                .containsExactly("title", "paragraph", "heading", "paragraph");
+        assertThat(understood.at("/more/title").stringValue()).isEqualTo("Lamps on the Low Canal");
+        String wanted = "{\"brief\":" + FACTS + ",\"text\":{\"blocks\":" + blocks + ",\"taken\":"
+                + understood.get("taken") + "},\"fileName\":\"lamps.docx\"}";
+        Answer work = visitor.finish(visitor.file("/api/papers/set", wanted));
+        String paper = "/api/papers/" + work.json().get("paper").stringValue();
+        assertThat(visitor.ready(paper + "/layout").text()).contains("<b>at</b> Night");
+        assertThat(visitor.file("/api/loose-text", "{\"blocks\":[]}").status()).isEqualTo(400);
+        assertThat(visitor.file("/api/loose-text", "no JSON").status()).isEqualTo(400);
+        assertThat(visitor.file("/api/papers/set", wanted.replace("\"taken\":[", "\"taken\":[{},"))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    private static String block(String hint, String words) {
+        return "{\"hint\":\"" + hint + "\",\"spans\":[{\"words\":\"" + words + "\",\"italic\":false,\"bold\":false}]}";
+    }
+
+    @Test
+    void aPatternIsUsedTwiceAndNeitherItNorItsPaperChanges() {
+        String paper = visitor.bring(UntidyStudy.write(), Map.of("guide", "apa-7-student", "surname", "Ekwall"));
+        visitor.ready(paper + "/readings");
+        int revision = visitor.revision(paper);
+        JsonNode pattern = visitor.post(paper + "/pattern", "{\"name\": \"Field studies\"}")
+                .json();
+        String path = "/api/patterns/" + pattern.get("id").stringValue();
+        String before = visitor.get("/api/patterns").text();
+        List<String> texts = new ArrayList<>();
+        for (int i = 0; i < 2; i++) {
+            Answer work = visitor.finish(visitor.post(path + "/papers", "{}"));
+            String next = "/api/papers/" + work.json().get("paper").stringValue();
+            texts.add(visitor.ready(next + "/layout").json().get("pages").toString());
+        }
+        assertThat(texts.get(0))
+                .isEqualTo(texts.get(1))
+                .contains("[Title of the Paper]", "Tobias Ekwall", "Heading of Level 2");
+        assertThat(texts.get(0)).doesNotContain("wading", "feeding");
+        assertThat(visitor.get("/api/patterns").text()).isEqualTo(before);
+        assertThat(visitor.revision(paper)).isEqualTo(revision);
+        assertThat(visitor.get("/api/papers").json().get("papers")).hasSize(3);
+        assertThat(Visitor.withAccount(port).post(path + "/papers", "{}").status())
+                .isEqualTo(404);
+        assertThat(visitor.send("DELETE", path, "").status()).isEqualTo(204);
+        assertThat(visitor.get("/api/patterns").json()).isEmpty();
     }
 }

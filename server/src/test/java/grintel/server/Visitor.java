@@ -79,6 +79,13 @@ final class Visitor {
                 .POST(HttpRequest.BodyPublishers.ofString(text)));
     }
 
+    /** Sends JSON as large as a file may be. */
+    Answer file(String path, String json) {
+        return send(withToken(path)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofString(json)));
+    }
+
     Answer postWithoutToken(String path, String json) {
         return send(HttpRequest.newBuilder(URI.create(base + path))
                 .header("Content-Type", "application/json")

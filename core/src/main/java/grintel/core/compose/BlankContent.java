@@ -14,6 +14,9 @@ public final class BlankContent {
     /** Three levels show how they nest; a paper seldom needs the others. */
     private static final int LEVELS = 3;
 
+    static final Line SUMMARY = Line.of("[Abstract: say in one paragraph what the paper is about and what it found.]");
+    static final List<String> KEYWORDS = List.of("[keywords]");
+
     private static final String TEXT = "[Text: write the paragraphs of this part here.]";
 
     private BlankContent() {}
@@ -46,12 +49,6 @@ public final class BlankContent {
         List<Appendix> appendices = samples && guide.ask("appendices.title").isAsked()
                 ? List.of(new Appendix("[Title of the Appendix]", List.of(Text.of("[Text of the appendix]"))))
                 : List.of();
-        return new Content(
-                List.of(Line.of("[Abstract: say in one paragraph what the paper is about and what it found.]")),
-                List.of("[keywords]"),
-                List.of(),
-                text,
-                sources,
-                appendices);
+        return new Content(List.of(SUMMARY), KEYWORDS, List.of(), text, sources, appendices);
     }
 }

@@ -80,11 +80,23 @@ public final class LooseText {
             Parts parts = Parts.recognise(paper, Typesetter.typeset(paper, limits));
             List<Taken> taken = new ArrayList<>();
             for (int i = 0; i < blocks.size(); i++) {
-                PartKind kind = parts.kind(i);
+                PartKind kind = settled(parts.kind(i), blocks.get(i).hint());
                 taken.add(new Taken(kind, kind == PartKind.HEADING ? Math.max(1, parts.headingLevel(i)) : 0));
             }
             return new Understood(taken, parts.facts().facts());
         });
+    }
+
+    /** What a text says of a block by its mark-up counts where its words tell nothing else. */
+    private static PartKind settled(PartKind kind, Hint hint) {
+        if (kind != PartKind.PARAGRAPH && kind != PartKind.CONTINUATION && kind != PartKind.UNKNOWN) {
+            return kind;
+        }
+        return switch (hint) {
+            case QUOTATION -> PartKind.BLOCK_QUOTATION;
+            case ITEM, NUMBERED_ITEM -> PartKind.LIST_ITEM;
+            default -> PartKind.PARAGRAPH;
+        };
     }
 
     /** The text as a plain paper in which only what it said itself has a look. */

@@ -262,7 +262,7 @@ public final class Parts {
         return manuscript.get(index).text();
     }
 
-    int size() {
+    public int size() {
         return kinds.length;
     }
 }

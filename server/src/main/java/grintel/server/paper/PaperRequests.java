@@ -68,6 +68,11 @@ final class PaperRequests {
      */
     record ComposeRequest(BriefChoice brief, boolean samples, String fileName) {}
 
+    /** What to call a paper kept as a pattern. */
+    record PatternRequest(
+            @NotBlank(message = "Name the pattern.") @Size(max = 150, message = "A name has at most 150 characters.")
+            String name) {}
+
     /** Text to be set as a paper. */
     record SetRequest(BriefChoice brief, LooseChoice text, String fileName) {}
 
