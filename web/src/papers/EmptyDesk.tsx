@@ -29,9 +29,14 @@ export function EmptyDesk({ children }: { children?: ReactNode }) {
           </li>
         ))}
       </ol>
-      <Link to="/bring" className="btn btn-primary mt-8">
-        Bring a paper
-      </Link>
+      <p className="mt-8 flex flex-wrap gap-3">
+        <Link to="/bring" className="btn btn-primary">
+          Bring a paper
+        </Link>
+        <Link to="/brief" className="btn btn-quiet">
+          Set up a new one
+        </Link>
+      </p>
     </main>
   )
 }

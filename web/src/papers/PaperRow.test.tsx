@@ -20,7 +20,7 @@ function show(shown: PaperSummary) {
   const onDelete = vi.fn()
   render(
     <MemoryRouter>
-      <PaperRow paper={shown} onRename={vi.fn()} onDelete={onDelete} />
+      <PaperRow paper={shown} onRename={vi.fn()} onUseAgain={() => undefined} onDelete={onDelete} />
     </MemoryRouter>,
   )
   return onDelete

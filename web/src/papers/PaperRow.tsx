@@ -7,10 +7,12 @@ import type { PaperSummary } from './usePapers'
 export function PaperRow({
   paper,
   onRename,
+  onUseAgain,
   onDelete,
 }: {
   paper: PaperSummary
   onRename: () => void
+  onUseAgain: () => void
   onDelete: () => void
 }) {
   const read = paper.stations.filter((station) => station.open >= 0)
@@ -58,6 +60,9 @@ export function PaperRow({
         <p className="flex gap-4 text-sm text-soft">
           <button type="button" className="underline hover:text-base-content" onClick={onRename}>
             Rename<span className="sr-only"> {paper.title}</span>
+          </button>
+          <button type="button" className="underline hover:text-base-content" onClick={onUseAgain}>
+            Use again<span className="sr-only"> {paper.title}</span>
           </button>
           <button type="button" className="underline hover:text-error" onClick={onDelete}>
             Delete<span className="sr-only"> {paper.title}</span>

@@ -19,7 +19,9 @@ beforeEach(() => {
     return Promise.resolve(
       request.method === 'DELETE'
         ? remove()
-        : Response.json({ papers: [summaryOf()], bytes: 40_960, mostBytes: 1_073_741_824 }),
+        : url.pathname === '/api/patterns'
+          ? Response.json([])
+          : Response.json({ papers: [summaryOf()], bytes: 40_960, mostBytes: 1_073_741_824 }),
     )
   })
   render(

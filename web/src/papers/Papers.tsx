@@ -6,6 +6,7 @@ import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
 import { EmptyDesk } from './EmptyDesk'
 import { PaperRow } from './PaperRow'
+import { PatternDialog, Patterns } from './Patterns'
 import { shelf, type ShelfSorting, SORTINGS } from './shelf'
 import { size } from './size'
 import { type PaperSummary, usePaperCommands, usePapers } from './usePapers'
@@ -17,6 +18,7 @@ export function Papers() {
   const [words, setWords] = useState('')
   const [sorting, setSorting] = useState<ShelfSorting>('touched')
   const [renaming, setRenaming] = useState<PaperSummary | null>(null)
+  const [pattern, setPattern] = useState<PaperSummary | null>(null)
   useTitle('Papers')
   if (papers.isPending) {
     return <p className="p-8 text-soft">Fetching your papers…</p>
@@ -81,12 +83,15 @@ export function Papers() {
             key={paper.id}
             paper={paper}
             onRename={() => setRenaming(paper)}
+            onUseAgain={() => setPattern(paper)}
             onDelete={() => commands.remove.mutate(paper)}
           />
         ))}
       </ul>
       {shown.length === 0 && <p className="py-6 text-soft">No paper holds these words.</p>}
+      <Patterns />
       <Room bytes={papers.data.bytes} most={papers.data.mostBytes} />
+      {pattern && <PatternDialog paper={pattern} onClose={() => setPattern(null)} />}
       {renaming && (
         <RenameDialog
           paper={renaming}
