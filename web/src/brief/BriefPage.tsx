@@ -110,7 +110,14 @@ function BriefDesk({ kept }: { kept: Brief }) {
             Set up a paper
           </button>
         </div>
-        <div className="min-h-0 flex-1 lg:overflow-y-auto" aria-busy={specimen.isFetching}>
+        {/* It scrolls by itself, so it must be reachable by the keyboard too. */}
+        <div
+          role="region"
+          aria-label="Pages of the specimen"
+          tabIndex={0}
+          className="min-h-0 flex-1 lg:overflow-y-auto"
+          aria-busy={specimen.isFetching}
+        >
           {specimen.error && (
             <div className="p-6">
               <Notice message={specimen.error.message} />

@@ -30,13 +30,10 @@ export function SpecimenPages({ specimen }: { specimen: Specimen }) {
   return (
     <div ref={desk} className="flex flex-col gap-7 p-6 max-sm:p-3">
       {specimen.layout.pages.map((page) => (
-        <section
-          key={page.number}
-          className="flex items-start justify-center gap-6 max-sm:flex-col max-sm:gap-3"
-        >
+        <div key={page.number} className="flex items-start justify-center gap-6 max-sm:flex-col max-sm:gap-3">
           <MeasuredPage page={page} strokes={strokes.get(page.number) ?? []} scale={scale} />
           <NoteList notes={specimen.notes.filter((note) => note.page === page.number)} />
-        </section>
+        </div>
       ))}
     </div>
   )
@@ -101,7 +98,7 @@ function NoteList({ notes }: { notes: Note[] }) {
   return (
     <div className="w-52 shrink-0 text-sm max-sm:w-full">
       {[...groups].map(([source, said]) => (
-        <section key={source} aria-label={source} className="mb-4">
+        <div key={source} className="mb-4">
           <h3 className="border-b border-base-content text-soft">{source}</h3>
           <ul>
             {said.map(({ rule, text, source: exact }, index) => (
@@ -111,7 +108,7 @@ function NoteList({ notes }: { notes: Note[] }) {
               </li>
             ))}
           </ul>
-        </section>
+        </div>
       ))}
     </div>
   )
