@@ -4,7 +4,7 @@ import { useGuides } from '../bring/useBring'
 import { Dialog } from '../ui/Dialog'
 import { Notice } from '../ui/Notice'
 import { TextField } from '../ui/TextField'
-import type { Facts, Paper } from './useProof'
+import { type Facts, type Paper, useFound } from './useProof'
 
 /** Facts beside surname and short title, as they are called in requests and on the screen. */
 const MORE: [string, string, string?][] = [
@@ -35,6 +35,7 @@ export function FactsDialog({
 }) {
   const guides = useGuides()
   const [facts, setFacts] = useState<Facts>(paper.facts)
+  const found = useFound(paper).data
   const submit = (event: SubmitEvent) => {
     event.preventDefault()
     onSave(facts)
@@ -43,8 +44,8 @@ export function FactsDialog({
     <Dialog title="Guide and facts of this paper" onClose={onClose}>
       <form onSubmit={submit} className="flex flex-col gap-4">
         <p className="text-soft">
-          The paper is measured anew by what you say here; no word of it changes. What you leave empty is read
-          off the paper where it can be.
+          The paper is measured anew by what you say here; no word of it changes. What stands in grey is read
+          off the paper and holds where you say nothing else.
         </p>
         <label className="flex flex-col gap-1">
           Guide
@@ -65,12 +66,14 @@ export function FactsDialog({
           <TextField
             label="Surname"
             maxLength={200}
+            placeholder={found?.surname}
             value={facts.surname}
             onText={(surname) => setFacts({ ...facts, surname })}
           />
           <TextField
             label="Short title"
             maxLength={200}
+            placeholder={found?.shortTitle}
             value={facts.shortTitle}
             onText={(shortTitle) => setFacts({ ...facts, shortTitle })}
           />
@@ -80,6 +83,7 @@ export function FactsDialog({
               label={label}
               type={type}
               {...(type === 'number' ? { min: 1, max: 1_000_000 } : { maxLength: 200 })}
+              placeholder={found?.more[name]}
               value={facts.more[name] ?? ''}
               onText={(value) => setFacts({ ...facts, more: { ...facts.more, [name]: value } })}
             />

@@ -46,6 +46,15 @@ export function usePaper(id: string) {
   })
 }
 
+/** What a paper's own lines say of its facts. */
+export function useFound({ id, revision }: Paper) {
+  return useQuery({
+    queryKey: ['found', id, revision],
+    queryFn: () =>
+      examined<Schemas['FoundView']>(() => api.GET('/api/papers/{id}/found', { params: { path: { id } } })),
+  })
+}
+
 /** The pages of a paper as it stands; those it had before until they are there. */
 export function useLayout(id: string, revision: number | undefined, onWork: OnWork) {
   return useQuery({

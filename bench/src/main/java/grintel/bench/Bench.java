@@ -5,6 +5,9 @@ import grintel.bench.Stopwatch.Timing;
 import grintel.core.check.Examiner;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
+import grintel.core.compose.BlankContent;
+import grintel.core.compose.Composer;
+import grintel.core.compose.Specimen;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -13,6 +16,7 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
 import grintel.core.structure.Corrections;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.docx.DocxWriter;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -63,6 +67,10 @@ public final class Bench {
                 System.getProperty("java.version"));
         LayoutBench.run(OUT);
         OUT.println();
+        for (Guide guide : Guides.all()) {
+            compose(Brief.of(guide, null, brief.facts()));
+        }
+        OUT.println();
         for (int pages : List.of(20, 300)) {
             measure(pages);
         }
@@ -72,6 +80,27 @@ public final class Bench {
             BrowserBench.run(OUT, address);
             LoadBench.run(OUT, address);
         }
+    }
+
+    /** A specimen is composed, typeset and measured; a new paper is composed and written. */
+    private static void compose(Brief of) {
+        int pages = Specimen.of(of, WorkLimits.within(SECONDS))
+                .report()
+                .proof()
+                .pages()
+                .size();
+        Timing specimen = Stopwatch.warm(() -> Specimen.of(of, WorkLimits.within(SECONDS)), 60);
+        Timing paper =
+                Stopwatch.warm(() -> DocxWriter.write(Composer.compose(of, BlankContent.of(of.guide(), true))), 60);
+        OUT.printf(
+                Locale.ROOT,
+                "%s: specimen of %d pages %.1f ms (%.1f to %.1f), new paper %.1f ms%n",
+                of.guide().id(),
+                pages,
+                specimen.median(),
+                specimen.least(),
+                specimen.most(),
+                paper.median());
     }
 
     private void measure(int wanted) throws Exception {

@@ -33,22 +33,26 @@ class ArchitectureTest {
             .definedBy("grintel.core.rule..")
             .layer("check")
             .definedBy("grintel.core.check..")
-            .whereLayer("check")
+            .layer("compose")
+            .definedBy("grintel.core.compose..")
+            .whereLayer("compose")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("check")
+            .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("rule")
-            .mayOnlyBeAccessedByLayers("check")
+            .mayOnlyBeAccessedByLayers("check", "compose")
             .whereLayer("structure")
-            .mayOnlyBeAccessedByLayers("rule", "check")
+            .mayOnlyBeAccessedByLayers("rule", "check", "compose")
             .whereLayer("edit")
             .mayOnlyBeAccessedByLayers("rule", "check")
             .whereLayer("guide")
-            .mayOnlyBeAccessedByLayers("language", "rule", "check")
+            .mayOnlyBeAccessedByLayers("language", "rule", "check", "compose")
             .whereLayer("language")
-            .mayOnlyBeAccessedByLayers("structure", "rule", "check")
+            .mayOnlyBeAccessedByLayers("structure", "rule", "check", "compose")
             .whereLayer("typeset")
-            .mayOnlyBeAccessedByLayers("structure", "rule", "check")
+            .mayOnlyBeAccessedByLayers("structure", "rule", "check", "compose")
             .whereLayer("paper")
-            .mayOnlyBeAccessedByLayers("typeset", "structure", "edit", "rule", "check");
+            .mayOnlyBeAccessedByLayers("typeset", "structure", "edit", "rule", "check", "compose");
 
     /** A station's rules know the kit they are made with, and neither each other's stations nor the list of all. */
     @ArchTest

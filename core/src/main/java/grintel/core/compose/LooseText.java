@@ -83,7 +83,7 @@ public final class LooseText {
                 PartKind kind = settled(parts.kind(i), blocks.get(i).hint());
                 taken.add(new Taken(kind, kind == PartKind.HEADING ? Math.max(1, parts.headingLevel(i)) : 0));
             }
-            return new Understood(taken, parts.facts().facts());
+            return new Understood(taken, FoundFacts.of(parts.facts()));
         });
     }
 

@@ -157,7 +157,7 @@ final class OpeningFinder {
         boolean allAlike = page.stream().allMatch(line -> manuscript.get(line).size() == largest);
         for (int line : page) {
             Line at = manuscript.get(line);
-            if (lines.isNoTitle(line) || at.words() > LONGEST_TITLE_LINE) {
+            if (lines.isNoTitle(line) || at.words() > LONGEST_TITLE_LINE && !at.isTitleByStyle()) {
                 continue;
             }
             double likely = 1;
@@ -311,7 +311,7 @@ final class OpeningFinder {
         Line line = manuscript.get(first);
         boolean known = title != null && startsAlike(line.text(), title);
         boolean stands = line.centred() && !Labels.isSectionWord(line.text()) && line.words() <= LONGEST_TITLE_LINE;
-        if (!known && !stands) {
+        if (!known && !stands && !line.isTitleByStyle()) {
             return from;
         }
         claims.add(

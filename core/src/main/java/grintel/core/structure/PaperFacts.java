@@ -1,10 +1,7 @@
 package grintel.core.structure;
 
-import grintel.core.guide.Facts;
-import grintel.core.language.Dates;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -85,32 +82,5 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
     /** What the line says that names something, or null. */
     public @Nullable String line(PartKind named) {
         return lines.get(named);
-    }
-
-    /** All of it as facts, as far as facts have a place for it. */
-    public Facts facts() {
-        Map<String, String> values = new LinkedHashMap<>();
-        put(values, "title", title);
-        put(values, "subtitle", subtitle);
-        put(values, "institution", lines.get(PartKind.INSTITUTION));
-        put(values, "department", lines.get(PartKind.DEPARTMENT));
-        put(values, "course-name", lines.get(PartKind.COURSE));
-        put(values, "class-period", lines.get(PartKind.CLASS_PERIOD));
-        put(values, "instructor", lines.get(PartKind.INSTRUCTOR));
-        put(values, "assignment", lines.get(PartKind.ASSIGNMENT));
-        String date = lines.get(PartKind.DATE);
-        Dates.Found found = date == null ? null : Dates.find(date);
-        put(values, "date", found == null || found.date() == null ? date : String.valueOf(found.date()));
-        return new Facts(
-                values,
-                authors.stream()
-                        .map(name -> new Facts.Author(name.given(), name.middle(), name.surname()))
-                        .toList());
-    }
-
-    private static void put(Map<String, String> values, String fact, @Nullable String said) {
-        if (said != null && !said.isEmpty()) {
-            values.put(fact, said);
-        }
     }
 }

@@ -262,6 +262,7 @@ public final class Parts {
         return manuscript.get(index).text();
     }
 
+    /** How many paragraphs the text has. */
     public int size() {
         return kinds.length;
     }

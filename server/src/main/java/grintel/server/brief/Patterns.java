@@ -1,6 +1,7 @@
 package grintel.server.brief;
 
 import grintel.core.check.Report;
+import grintel.core.compose.FoundFacts;
 import grintel.core.compose.Outline;
 import grintel.server.problem.Problem;
 import java.time.Clock;
@@ -63,7 +64,7 @@ public class Patterns {
     /** The brief of the next paper: who writes, where and for whom stays; what names the paper waits to be said. */
     private static BriefChoice emptied(BriefChoice brief, Report report) {
         Map<String, String> more =
-                new LinkedHashMap<>(report.parts().facts().facts().values());
+                new LinkedHashMap<>(FoundFacts.of(report.parts().facts()).values());
         more.putAll(brief.more());
         more.keySet().removeAll(REPLACED);
         List<BriefChoice.AuthorChoice> authors = new ArrayList<>(brief.authors());

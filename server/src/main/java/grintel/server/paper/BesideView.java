@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.core.compose.FoundFacts;
 import grintel.core.compose.PageKinds;
 import grintel.core.compose.Specimen;
 import grintel.core.guide.Brief;
@@ -19,7 +20,7 @@ record BesideView(SpecimenView specimen, List<Integer> beside) {
     private static final int TIME_LIMIT = 20;
 
     static BesideView of(Report report, Units units) {
-        Facts known = report.brief().facts().over(report.parts().facts().facts());
+        Facts known = report.brief().facts().over(FoundFacts.of(report.parts().facts()));
         Specimen specimen = Specimen.of(new Brief(report.brief().guide(), known), WorkLimits.within(TIME_LIMIT));
         return new BesideView(
                 SpecimenView.of(specimen, units), PageKinds.alike(report.proof(), report.parts(), specimen));

@@ -213,6 +213,15 @@ class PaperController {
                 ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, unitsOf(units))));
     }
 
+    /** What the paper itself says of what a brief asks; or the work that reads it. */
+    @GetMapping("/papers/{id}/found")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FoundView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> found(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return whenReady(
+                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(FoundView.of(ready.report())));
+    }
+
     /** The pages as they should be, and which of them to hold beside each page of the paper as it stands. */
     @GetMapping("/papers/{id}/specimen")
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = BesideView.class)))
