@@ -94,6 +94,8 @@ class RoomTest {
                     for (String station : STATIONS) {
                         page.locator("[data-station='" + station + "']").click();
                         assertThat(pages(page)).hasAttribute("aria-busy", "false");
+                        // Words are as wide as the layout has them once their faces are there.
+                        page.waitForFunction("() => document.fonts.status === 'loaded'");
                         Map<?, ?> found = (Map<?, ?>) page.evaluate(COLLISIONS);
                         seen += ((Number) found.get("seen")).intValue();
                         String where = guide.id() + ", " + content + ", " + size + ", " + station + ": ";

@@ -2,6 +2,12 @@ package grintel.core.check;
 
 import grintel.core.rule.Rule;
 import grintel.core.rule.Survey;
+import grintel.core.rule.appendices.AppendicesLabelRule;
+import grintel.core.rule.appendices.AppendicesMentionRule;
+import grintel.core.rule.appendices.AppendicesNewPageRule;
+import grintel.core.rule.appendices.AppendicesTitleRule;
+import grintel.core.rule.figures.FiguresAlternativeRule;
+import grintel.core.rule.figures.FiguresWidthRule;
 import grintel.core.rule.handin.HandInBlankPagesRule;
 import grintel.core.rule.handin.HandInChangesRule;
 import grintel.core.rule.handin.HandInCommentsRule;
@@ -81,6 +87,8 @@ import grintel.core.rule.spacing.SpacingWidowsRule;
 import grintel.core.rule.survey.HeaderSurvey;
 import grintel.core.rule.survey.TableSurvey;
 import grintel.core.rule.survey.TitleSurvey;
+import grintel.core.rule.tables.TablesSplitRule;
+import grintel.core.rule.tables.TablesWidthRule;
 import grintel.core.rule.text.TextDashesRule;
 import grintel.core.rule.text.TextLinksRule;
 import grintel.core.rule.text.TextListsRule;
@@ -170,6 +178,10 @@ public final class Rules {
             new NotesTypeRule(),
             new NotesNumberRule(),
             new NotesPageRule(),
+            new TablesWidthRule(),
+            new TablesSplitRule(),
+            new FiguresWidthRule(),
+            new FiguresAlternativeRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
             new SourcesNewPageRule(),
@@ -181,6 +193,10 @@ public final class Rules {
             new SourcesItalicsRule(),
             new SourcesRangesRule(),
             new SourcesCitedRule(),
+            new AppendicesLabelRule(),
+            new AppendicesTitleRule(),
+            new AppendicesNewPageRule(),
+            new AppendicesMentionRule(),
             new HandInPartOrderRule(),
             new HandInBlankPagesRule(),
             new HandInPlaceholdersRule(),

@@ -41,12 +41,16 @@ public final class BlankContent {
                 text.add(Text.of(TEXT));
             }
         }
+        boolean appendix = samples && guide.ask("appendices.title").isAsked();
+        if (appendix) {
+            text.add(Text.of("[Text: name the Appendix where it belongs.]"));
+        }
         List<Line> sources = samples
                 ? List.of(
                         Line.of("[Source: the first one in the order of the alphabet, one paragraph to an entry]"),
                         Line.of("[Source: the next one]"))
                 : List.of(Line.of("[Source: one paragraph to an entry]"));
-        List<Appendix> appendices = samples && guide.ask("appendices.title").isAsked()
+        List<Appendix> appendices = appendix
                 ? List.of(new Appendix("[Title of the Appendix]", List.of(Text.of("[Text of the appendix]"))))
                 : List.of();
         return new Content(List.of(SUMMARY), KEYWORDS, List.of(), text, sources, appendices);

@@ -49,6 +49,9 @@ public record Outline(List<Integer> levels, boolean sources, int appendices) {
             text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
             text.add(Text.of(TEXT));
         }
+        if (appendices > 0) {
+            text.add(Text.of("[Text: name the Appendix, or the appendices in their order, where they belong.]"));
+        }
         List<Appendix> more = new ArrayList<>();
         for (int i = 0; i < appendices; i++) {
             more.add(new Appendix("[Title of the Appendix]", List.of(Text.of("[Text of the appendix]"))));

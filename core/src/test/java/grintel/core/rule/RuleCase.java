@@ -40,7 +40,7 @@ final class RuleCase {
         this(rule, Brief.of(find(guide), house, facts), paper);
     }
 
-    private RuleCase(String rule, Brief brief, Paper paper) {
+    RuleCase(String rule, Brief brief, Paper paper) {
         this.rule = rule;
         this.brief = brief;
         this.paper = paper;
@@ -229,7 +229,7 @@ final class RuleCase {
         return report.verdict(rule).status();
     }
 
-    private List<Reading> findings() {
+    List<Reading> findings() {
         return report.verdict(rule).findings();
     }
 

@@ -69,6 +69,9 @@ public final class Specimen {
     /** Blocks brought in after the second paragraph. */
     public Consumer<PaperBuilder> between = paper -> {};
 
+    /** Blocks after all others. */
+    public Consumer<PaperBuilder> after = paper -> {};
+
     public @Nullable Consumer<ParagraphBuilder> header;
     public @Nullable Consumer<ParagraphBuilder> footer;
     public Consumer<PaperBuilder> more = paper -> {};
@@ -203,6 +206,7 @@ public final class Specimen {
         if (content == Content.APPENDICES && appendixLast) {
             appendix();
         }
+        after.accept(out);
         out.properties(TITLE, "Marit Solvane");
         return out.build();
     }
@@ -368,7 +372,8 @@ public final class Specimen {
 
     private void content() {
         switch (content) {
-            case NOTHING, APPENDICES -> {}
+            case NOTHING -> {}
+            case APPENDICES -> text("What the keepers were asked stands in the Appendix. " + PROSE);
             case HEADINGS -> headings();
             case QUOTATIONS -> quotations();
             case OBJECTS -> objects();
@@ -545,8 +550,11 @@ public final class Specimen {
     }
 
     private void appendix() {
-        centred("Appendix", Boldness.BOLD, true);
-        centred("Questions for Lamp Keepers", Boldness.BOLD, false);
+        Boldness bold = guide.ask("appendices.label").isAsked()
+                ? guide.ask("appendices.label").get(ClosingDemands.BOLD)
+                : Boldness.BOLD;
+        centred("Appendix", bold, true);
+        centred("Questions for Lamp Keepers", bold, false);
         text(PROSE);
         for (String item : List.of("1. How long have you kept this lamp?", "2. Who kept it before you?")) {
             out.paragraph(item);

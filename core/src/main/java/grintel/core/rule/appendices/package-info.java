@@ -1,0 +1,5 @@
+/** Rules of the appendices. */
+@NullMarked
+package grintel.core.rule.appendices;
+
+import org.jspecify.annotations.NullMarked;

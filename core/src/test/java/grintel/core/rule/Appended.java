@@ -1,0 +1,63 @@
+package grintel.core.rule;
+
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.PropertySet;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import java.util.List;
+
+/** Correct papers with appendices after all else, each under a label. */
+final class Appended {
+    private static final PropertySet BOLD = PropertySet.of(CharacterProperties.BOLD, true);
+
+    private final Specimen specimen;
+    private boolean titled = true;
+    private boolean broken = true;
+
+    private Appended(String guide, String text, List<String> labels) {
+        specimen = Specimen.of(guide, Content.NOTHING);
+        PropertySet type = guide.startsWith("apa-7") ? BOLD : PropertySet.empty();
+        specimen.between = paper -> paper.paragraph(
+                line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(text + " " + Specimen.PROSE));
+        specimen.after = paper -> {
+            for (String label : labels) {
+                paper.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                        .set(ParagraphProperties.PAGE_BREAK_BEFORE, broken)
+                        .text(label, type));
+                if (titled) {
+                    paper.paragraph(line -> line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE)
+                            .text("Questions for Lamp Keepers", type));
+                }
+                paper.paragraph(line ->
+                        line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(Specimen.PROSE));
+            }
+        };
+    }
+
+    /** A student paper whose text says something, with an appendix under each of these labels. */
+    static Appended apa(String text, String... labels) {
+        return new Appended("apa-7-student", text, List.of(labels));
+    }
+
+    /** The same in the sixth edition, whose labels are plain. */
+    static Appended apa6(String text, String... labels) {
+        return new Appended("apa-6", text, List.of(labels));
+    }
+
+    Appended withoutTitles() {
+        titled = false;
+        return this;
+    }
+
+    /** The appendices follow what stands before them on the same page. */
+    Appended runOn() {
+        broken = false;
+        return this;
+    }
+
+    RuleCase rule(String rule) {
+        return new RuleCase(rule, specimen.brief(), specimen.build());
+    }
+}
