@@ -80,6 +80,12 @@ export function Ledger({
           )}
         </section>
       ))}
+      {station.notBuilt > 0 && (
+        <p className="px-2 py-2 text-sm text-soft">
+          {station.notBuilt} more {station.notBuilt === 1 ? 'thing is' : 'things are'} asked here that Grintel
+          does not measure yet. You have to look after {station.notBuilt === 1 ? 'it' : 'them'} yourself.
+        </p>
+      )}
       {station.silent.length > 0 && (
         <p className="px-2 py-2 text-sm text-soft">
           Not measured here: {station.silent.join(', ')}. A fact of the paper is missing, or another reading

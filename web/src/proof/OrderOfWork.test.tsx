@@ -61,6 +61,15 @@ describe('the order of work', () => {
     show('tables', 'all', [station('tables', [], { state: 'unmeasured', notBuilt: 8 })])
     expect(screen.getByText(/Grintel does not measure this station yet/)).toBeTruthy()
     cleanup()
+    show('tables', 'all', [
+      station('tables', [finding('tables.width', 'width', { name: 'Width', off: false })], {
+        state: 'partly',
+        notBuilt: 8,
+      }),
+    ])
+    expect(screen.getByText('met in part')).toBeTruthy()
+    expect(screen.getByText(/8 more things are asked here/)).toBeTruthy()
+    cleanup()
     show('opening', 'all', [station('opening', [], { state: 'unmeasured', silent: ['Form of the date'] })])
     expect(screen.getByText(/Not measured: Form of the date/)).toBeTruthy()
     cleanup()

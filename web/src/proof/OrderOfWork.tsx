@@ -182,4 +182,5 @@ const STATES: Record<string, string> = {
   absent: 'nothing there',
   unasked: 'not asked',
   unmeasured: 'not measured',
+  partly: 'met in part',
 }

@@ -76,7 +76,7 @@ describe('the empty desk', () => {
     ])
     expect(text()).toContain('Nothing is open.')
     expect(text()).toContain('2 put right, 1 reading met.')
-    expect(text()).toContain('Not measured yet, in any paper: tables and figures.')
+    expect(text()).toContain('Not measured yet, or only in part, in any paper: tables and figures.')
     expect(text()).toContain('Not measured in this one: form of the date.')
   })
 })

@@ -178,7 +178,8 @@ function NothingOpen({
         </svg>
       </p>
       <p className="mt-2 text-[15px] leading-snug text-soft">
-        {done.join(', ')}.{unbuilt.length > 0 && ` Not measured yet, in any paper: ${listed(unbuilt)}.`}
+        {done.join(', ')}.
+        {unbuilt.length > 0 && ` Not measured yet, or only in part, in any paper: ${listed(unbuilt)}.`}
         {silent.length > 0 && ` Not measured in this one: ${listed(silent)}.`}
       </p>
       {children}

@@ -78,7 +78,7 @@ class PaperViewsTest {
 
     @Test
     void stationsSayWhatIsNotMeasuredAndWhy() {
-        assertThat(station("tables", "").get("state").stringValue()).isEqualTo("unmeasured");
+        assertThat(station("tables", "").get("state").stringValue()).isEqualTo("partly");
         assertThat(station("tables", "").get("notBuilt").intValue()).isPositive();
         assertThat(station("notes", "").get("state").stringValue()).isEqualTo("absent");
         assertThat(station("sheet", "").get("notBuilt").intValue()).isZero();

@@ -48,7 +48,8 @@ record ReadingsView(List<StationReadings> stations) {
     /**
      * A station.
      *
-     * @param state open; stet where nothing is open but something stands; met; absent where the paper holds nothing to
+     * @param state open; stet where nothing is open but something stands; met; partly where what is measured is met, but
+     *     not all that the guide asks is measured yet; absent where the paper holds nothing to
      *     measure; unmeasured where what the guide asks is not measured; unasked where it asks nothing
      * @param notBuilt how many rules the guide asks that are not measured in any paper yet
      * @param silent what rules are about that were not measured in this paper, for lack of a fact or waiting for another
@@ -79,11 +80,13 @@ record ReadingsView(List<StationReadings> stations) {
                     .filter(each -> each.off() && each.stet() == null)
                     .count();
             boolean stands = readings.stream().anyMatch(each -> each.stet() != null);
-            String state = open > 0 ? "open" : stands ? "stet" : "met";
+            int notBuilt = notMeasured.size() - silent.size();
+            String met = notBuilt > 0 ? "partly" : "met";
+            String state = open > 0 ? "open" : stands ? "stet" : met;
             if (readings.isEmpty()) {
                 state = asked && silent.isEmpty() ? "absent" : notMeasured.isEmpty() ? "unasked" : "unmeasured";
             }
-            return new StationReadings(station.id(), state, open, notMeasured.size() - silent.size(), silent, readings);
+            return new StationReadings(station.id(), state, open, notBuilt, silent, readings);
         }
     }
 

@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.core.check.Rules;
 import grintel.core.check.Verdict;
 import grintel.core.guide.demand.Station;
 import java.util.ArrayList;
@@ -12,8 +13,8 @@ import java.util.Map;
  * How a paper stands at each station after a step, kept with the step so that the list of papers need not examine
  * anything.
  *
- * @param open open readings by the ids of stations, those that stand left out; a station at which nothing is asked, or
- *     of which the paper holds nothing, is missing
+ * @param open open readings by the ids of stations, those that stand left out; a station at which nothing is asked, of
+ *     which the paper holds nothing, or that is not measured whole, is missing
  */
 record StationStates(int pages, int words, Map<String, Integer> open) {
     StationStates {
@@ -30,6 +31,10 @@ record StationStates(int pages, int words, Map<String, Integer> open) {
                 open.merge(Station.of(rule).id(), findings, Integer::sum);
             }
         });
+        // Of a station not all of whose rules are built it cannot be said that it is met.
+        report.notMeasured().stream()
+                .filter(rule -> Rules.find(rule) == null)
+                .forEach(rule -> open.remove(Station.of(rule).id(), 0));
         return new StationStates(report.proof().pages().size(), report.paper().words(), open);
     }
 
