@@ -13,8 +13,8 @@ import { SpecimenPages } from './SpecimenPages'
 import { SpecimenPrint } from './SpecimenPrint'
 import { type Brief, type Draft, useAsks, useDraft, useKeptBrief, useSpecimen } from './useBrief'
 
-/** A pause in typing, in milliseconds, after which the specimen follows. */
-const PAUSE = 120
+/** A rest between two keys, in milliseconds, in which the specimen may follow. */
+const PAUSE = 20
 
 /** The brief: what the course asks, what is known of the paper, and the pages as they must look. */
 export function BriefPage() {
