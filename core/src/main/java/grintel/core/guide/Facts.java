@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
 public record Facts(Map<String, String> values, List<Author> authors) {
     public static final Facts NONE = new Facts(Map.of(), List.of());
 
-    private static final Set<String> NAMES = Set.of(
+    /** The names of the plain facts there are. */
+    public static final Set<String> NAMES = Set.of(
             "title",
             "subtitle",
             "short-title",

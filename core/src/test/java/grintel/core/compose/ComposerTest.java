@@ -15,6 +15,7 @@ import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.Style;
 import grintel.core.paper.StyleSheet;
+import grintel.core.specimen.SampleFacts;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -26,19 +27,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is composed from a brief is correct by it. */
 class ComposerTest {
-    static final Facts FACTS = new Facts(
-            Map.ofEntries(
-                    Map.entry("title", "Lamps on the Low Canal"),
-                    Map.entry("short-title", "Low Canal"),
-                    Map.entry("institution", "Brackwater College"),
-                    Map.entry("department", "Department of Letters"),
-                    Map.entry("course-number", "LIT 214"),
-                    Map.entry("course-name", "Novels of the Canals"),
-                    Map.entry("instructor", "Dr. Ilse Tamberg"),
-                    Map.entry("class-period", "Period 3"),
-                    Map.entry("assignment", "Second Essay"),
-                    Map.entry("date", "2026-10-09")),
-            List.of(new Author("Marit", "J.", "Solvane")));
+    private static final Facts FACTS = SampleFacts.FACTS;
 
     static Stream<Guide> guides() {
         return Guides.all().stream();

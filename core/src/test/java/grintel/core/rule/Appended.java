@@ -36,6 +36,16 @@ final class Appended {
         };
     }
 
+    /** One appendix, lettered ones, and one with a letter meet a rule; a paper without any has nothing to measure. */
+    static void goodPapersMeet(String rule) {
+        apa("They are in the Appendix.", "Appendix").rule(rule).isMet();
+        apa("They are in Appendix A, the rest in Appendix B.", "Appendix A", "Appendix B")
+                .rule(rule)
+                .isMet();
+        apa("They are in Appendix A.", "Appendix A").rule(rule).isMet();
+        apa("Nothing of them.").rule(rule).isAbsent();
+    }
+
     /** A student paper whose text says something, with an appendix under each of these labels. */
     static Appended apa(String text, String... labels) {
         return new Appended("apa-7-student", text, List.of(labels));

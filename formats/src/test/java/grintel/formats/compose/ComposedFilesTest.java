@@ -9,17 +9,16 @@ import grintel.core.compose.Composer;
 import grintel.core.compose.SampleContent;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
-import grintel.core.guide.Facts.Author;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.HouseRules;
 import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
+import grintel.core.specimen.SampleFacts;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.docx.DocxWriter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -28,19 +27,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** A brief made into a file, read and checked by the same brief, has nothing off but what waits to be written. */
 class ComposedFilesTest {
-    private static final Facts FACTS = new Facts(
-            Map.ofEntries(
-                    Map.entry("title", "Lamps on the Low Canal"),
-                    Map.entry("short-title", "Low Canal"),
-                    Map.entry("institution", "Brackwater College"),
-                    Map.entry("department", "Department of Letters"),
-                    Map.entry("course-number", "LIT 214"),
-                    Map.entry("course-name", "Novels of the Canals"),
-                    Map.entry("instructor", "Dr. Ilse Tamberg"),
-                    Map.entry("class-period", "Period 3"),
-                    Map.entry("assignment", "Second Essay"),
-                    Map.entry("date", "2026-10-09")),
-            List.of(new Author("Marit", "J.", "Solvane")));
+    private static final Facts FACTS = SampleFacts.FACTS;
 
     /** What instructors ask otherwise, one choice of each line at random. */
     private static final List<List<String>> DIFFERENCES = List.of(

@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,20 +31,8 @@ public record BriefChoice(
     private static final int LONGEST = 400;
     private static final int MOST_AUTHORS = 50;
 
-    /** Facts that can be given beside surname, short title and authors. */
-    private static final Set<String> MORE = Set.of(
-            "title",
-            "subtitle",
-            "institution",
-            "department",
-            "course-number",
-            "course-name",
-            "instructor",
-            "class-period",
-            "assignment",
-            "date",
-            "word-limit",
-            "page-limit");
+    /** A fact that has a place of its own here. */
+    private static final String SHORT_TITLE = "short-title";
 
     public BriefChoice {
         // Choices of before there were more say nothing of them.
@@ -72,7 +59,7 @@ public record BriefChoice(
         }
         Map<String, String> facts = new LinkedHashMap<>();
         Objects.requireNonNullElse(more, Map.<String, String>of()).forEach((name, value) -> {
-            if (!MORE.contains(name)) {
+            if (!Facts.NAMES.contains(name) || name.equals(SHORT_TITLE)) {
                 throw Problem.badRequest("There is no such fact of a paper.");
             }
             String plain = clean(value);
