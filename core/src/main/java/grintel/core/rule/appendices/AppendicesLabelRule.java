@@ -14,7 +14,9 @@ import grintel.core.rule.Stretch;
 import grintel.core.rule.Subjects;
 import grintel.core.rule.appendices.AppendixLabels.Label;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** The words over each appendix, with a letter where there are several, and how they are set. */
@@ -37,15 +39,23 @@ public final class AppendicesLabelRule implements Rule {
         return out;
     }
 
+    /** Labels that say the same are one reading; what each is to say is told of all of them. */
     private List<Reading> words(Examination exam, AppendixLabels labels) {
-        List<Paragraph> bare =
-                labels.all().stream().filter(Label::bare).map(Label::paragraph).toList();
-        String all = labels.all().stream().map(labels::asked).collect(Collectors.joining(", "));
-        return exam.lines(bare)
+        Map<String, List<Paragraph>> bySaid = new LinkedHashMap<>();
+        for (Label label : labels.all()) {
+            if (label.bare()) {
+                bySaid.computeIfAbsent(label.paragraph().text().strip(), said -> new ArrayList<>())
+                        .add(label.paragraph());
+            }
+        }
+        List<Reading> out = new ArrayList<>();
+        bySaid.forEach((said, paragraphs) -> out.addAll(exam.lines(paragraphs)
                 .check(id(), "words")
-                .measure(line -> new Measure.Quote(said(line)))
-                .asks(new Measure.Quote(all))
-                .metWhen((line, is) -> said(line).equals(asked(labels, line)))
+                .measure(line -> new Measure.Quote(said))
+                .asks(new Measure.Quote(paragraphs.stream()
+                        .map(paragraph -> labels.asked(labels.of(paragraph)))
+                        .collect(Collectors.joining(", "))))
+                .metWhen((line, is) -> said.equals(asked(labels, line)))
                 .fix(
                         FixClass.APPARATUS,
                         (off, cause) -> off.stream()
@@ -56,11 +66,8 @@ public final class AppendicesLabelRule implements Rule {
                     String letter = labels.of(line.paragraph()).letter();
                     return letter.isEmpty() || asked(labels, line).endsWith(" " + letter);
                 })
-                .readings();
-    }
-
-    private static String said(Stretch line) {
-        return line.paragraph().text().strip();
+                .readings()));
+        return out;
     }
 
     private static String asked(AppendixLabels labels, Stretch line) {
