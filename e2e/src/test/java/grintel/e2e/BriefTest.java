@@ -22,6 +22,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.Objects;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -136,6 +139,27 @@ class BriefTest {
         assertThat(report.findings())
                 .isNotEmpty()
                 .allMatch(finding -> finding.rule().equals("hand-in.placeholders"));
+    }
+
+    @Test
+    void theSpecimenIsPrintedWithItsMeasuresAndMadeAPdf() throws IOException {
+        Desk desk = atTheBrief();
+        int pages = desk.page()
+                .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^Specimen page")))
+                .count();
+        assertThat(pages).isGreaterThan(4);
+        byte[] chart = desk.page().pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
+        try (PDDocument printed = Loader.loadPDF(chart)) {
+            assertThat(printed.getNumberOfPages()).isEqualTo(pages);
+            assertThat(new PDFTextStripper().getText(printed))
+                    .contains("A Heading of Level 1", "8.5 in")
+                    .doesNotContain("House rules");
+        }
+        Download download =
+                desk.page().waitForDownload(() -> desk.button("PDF").click());
+        try (PDDocument specimen = Loader.loadPDF(Files.readAllBytes(download.path()))) {
+            assertThat(specimen.getNumberOfPages()).isEqualTo(pages);
+        }
     }
 
     @Test
