@@ -68,7 +68,7 @@ get / | grep -qi '^cache-control: no-store' || fail 'the page is kept by browser
 [ "$(database "select rolsuper or rolcreatedb or rolcreaterole from pg_roles where rolname = current_user")" = f ] \
   || fail 'the user of the database may do more than it must'
 visit
-[ "$(database 'select count(*) from paper')" = 2 ] || fail 'the demo desk is not laid'
+[ "$(database 'select count(*) from paper')" = 4 ] || fail 'the demo desk is not laid'
 passed 'the application starts, as a user of the database without rights over it'
 
 first="$(head -1 "$GRINTEL_STATE/logs/server.log")"
@@ -85,7 +85,7 @@ database 'delete from paper' > /dev/null
 is_told 'is no backup' "$script" restore "$script"
 "$script" restore "$backup" > /dev/null 2>&1
 until_healthy
-[ "$(database 'select count(*) from paper')" = 2 ] || fail 'papers were lost'
+[ "$(database 'select count(*) from paper')" = 4 ] || fail 'papers were lost'
 passed 'what was backed up is restored'
 
 "$script" stop 2> /dev/null

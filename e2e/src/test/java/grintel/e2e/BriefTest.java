@@ -155,8 +155,7 @@ class BriefTest {
                     .contains("A Heading of Level 1", "8.5 in")
                     .doesNotContain("House rules");
         }
-        Download download =
-                desk.page().waitForDownload(() -> desk.button("PDF").click());
+        Download download = desk.page().waitForDownload(() -> desk.button("PDF").click());
         try (PDDocument specimen = Loader.loadPDF(Files.readAllBytes(download.path()))) {
             assertThat(specimen.getNumberOfPages()).isEqualTo(pages);
         }

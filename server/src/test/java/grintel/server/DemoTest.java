@@ -40,19 +40,19 @@ class DemoTest {
     void eachVisitorHasADeskOfTheirOwn() {
         Visitor one = visitor();
         Visitor other = visitor();
-        assertThat(one.get("/api/papers").json().get("papers")).hasSize(2);
+        assertThat(one.get("/api/papers").json().get("papers")).hasSize(4);
         String paper = "/api/papers/"
                 + one.get("/api/papers").json().get("papers").get(0).get("id").stringValue();
         assertThat(other.get(paper).status()).isEqualTo(404);
         assertThat(one.delete(paper).status()).isEqualTo(204);
-        assertThat(other.get("/api/papers").json().get("papers")).hasSize(2);
+        assertThat(other.get("/api/papers").json().get("papers")).hasSize(4);
     }
 
     @Test
     void aVisitorsDeskIsClearedAfterADay() {
         Visitor visitor = visitor();
         accounts.sweep();
-        assertThat(visitor.get("/api/papers").json().get("papers")).hasSize(2);
+        assertThat(visitor.get("/api/papers").json().get("papers")).hasSize(4);
         database.sql("update account set created_at = created_at - interval '1 day' where demo")
                 .update();
         accounts.sweep();

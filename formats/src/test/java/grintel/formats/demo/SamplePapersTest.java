@@ -48,6 +48,26 @@ class SamplePapersTest {
     }
 
     @Test
+    void thoseWithNotesAreTakenForWhatTheyAre() {
+        DocxFile tolls = DocxFile.read(UntidyNotes.tolls());
+        DocxFile hymns = DocxFile.read(UntidyNotes.hymns());
+        assertThat(tolls.paper().notes()).hasSize(7);
+        assertThat(kinds(tolls)).filteredOn(PartKind.HEADING::equals).hasSize(3);
+        assertThat(kinds(tolls)).filteredOn(PartKind.ENTRY::equals).hasSize(5);
+        assertThat(parts(tolls).facts().surname()).isEqualTo("Orsted");
+        assertThat(hymns.paper().notes()).hasSize(3);
+        assertThat(kinds(hymns)).filteredOn(PartKind.BLOCK_QUOTATION::equals).hasSize(1);
+        assertThat(kinds(hymns).subList(0, 6))
+                .containsExactly(
+                        PartKind.INSTITUTION,
+                        PartKind.TITLE,
+                        PartKind.COURSE,
+                        PartKind.INSTRUCTOR,
+                        PartKind.AUTHOR,
+                        PartKind.DATE);
+    }
+
+    @Test
     void factsAreReadOffTheOpening() {
         DocxFile essay = DocxFile.read(UntidyEssay.write());
         DocxFile study = DocxFile.read(UntidyStudy.write());

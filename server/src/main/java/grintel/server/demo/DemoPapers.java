@@ -1,6 +1,7 @@
 package grintel.server.demo;
 
 import grintel.formats.demo.UntidyEssay;
+import grintel.formats.demo.UntidyNotes;
 import grintel.formats.demo.UntidyStudy;
 import grintel.server.account.DemoDesk;
 import grintel.server.paper.PaperService;
@@ -18,6 +19,8 @@ class DemoPapers implements DemoDesk {
 
     @Override
     public void lay(UUID account) {
+        papers.lay(account, "hymn-scroll.docx", UntidyNotes.hymns(), "sbl-2", "Maddern", "");
+        papers.lay(account, "ferry-tolls.docx", UntidyNotes.tolls(), "chicago-notes", "Orsted", "");
         papers.lay(account, "fog-bells-study.docx", UntidyStudy.write(), "apa-7-student", "Ekwall", "Fog Bells");
         papers.lay(account, "lamps-essay.docx", UntidyEssay.write(), "mla-9", "Solvane", "Lamps on the Low Canal");
     }
