@@ -3,7 +3,6 @@ import { Link } from 'react-router'
 import { useGuides } from '../bring/useBring'
 import { useSettings } from '../ui/settings'
 import { Notice } from '../ui/Notice'
-import { useLater } from '../ui/useLater'
 import { useTitle } from '../ui/useTitle'
 import { FactsForm } from './FactsForm'
 import { HousePanel } from './HousePanel'
@@ -12,9 +11,6 @@ import { SetUpDialog } from './SetUpDialog'
 import { SpecimenPages } from './SpecimenPages'
 import { SpecimenPrint } from './SpecimenPrint'
 import { type Brief, type Draft, useAsks, useDraft, useKeptBrief, useSpecimen } from './useBrief'
-
-/** A rest between two keys, in milliseconds, in which the specimen may follow. */
-const PAUSE = 20
 
 /** The brief: what the course asks, what is known of the paper, and the pages as they must look. */
 export function BriefPage() {
@@ -36,7 +32,7 @@ function BriefDesk({ kept }: { kept: Brief }) {
   const guides = useGuides()
   const asks = useAsks(brief.guide)
   const { units } = useSettings()
-  const specimen = useSpecimen(useLater(brief, PAUSE), units)
+  const specimen = useSpecimen(brief, units)
   const [settingUp, setSettingUp] = useState(false)
   useUndoKeys(draft)
   return (
