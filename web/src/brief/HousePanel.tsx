@@ -114,6 +114,8 @@ function Search({
           aria-autocomplete="list"
           aria-activedescendant={shown.length > 0 ? `${list}-${active}` : undefined}
           autoComplete="off"
+          // What is found stands below it, and is to be in sight.
+          onFocus={(event) => event.target.closest('label')?.scrollIntoView({ block: 'start' })}
           className="input"
           placeholder="the date too, no number on page 1, A4…"
           value={sought}

@@ -219,6 +219,9 @@ class BriefTest {
         assertThat(page.getByLabel("Paragraph 5 is")).hasValue("title");
         assertThat(page.getByLabel("Paragraph 7 is")).hasValue("heading-1");
         assertThat(new AxeBuilder(page).analyze().getViolations()).isEmpty();
+        assertThat(page.reload().status()).isEqualTo(200);
+        page.getByLabel("Choose a file")
+                .setInputFiles(new FilePayload("lamps.md", KIND, TEXT.getBytes(StandardCharsets.UTF_8)));
         desk.button("Set it as a paper").click();
         assertThat(page.getByText("Nothing is open.")).isVisible();
         assertThat(desk.sheet(1)).containsText("Solvane 1");

@@ -14,6 +14,7 @@ class AppPages {
         "/papers/{id}",
         "/bring",
         "/brief",
+        "/from-text",
         "/house-rules",
         "/shared-rules/{token}",
         "/settings",
