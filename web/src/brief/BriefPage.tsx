@@ -5,6 +5,7 @@ import { useSettings } from '../ui/settings'
 import { Notice } from '../ui/Notice'
 import { useTitle } from '../ui/useTitle'
 import { FactsForm } from './FactsForm'
+import { saveSpecimen } from './files'
 import { HousePanel } from './HousePanel'
 import { KeepHouse } from './KeepHouse'
 import { SetUpDialog } from './SetUpDialog'
@@ -155,10 +156,8 @@ function Pdf({ brief }: { brief: Brief }) {
   const [problem, setProblem] = useState('')
   const fetchPdf = () => {
     setProblem('')
-    void import('./files').then(({ saveSpecimen }) =>
-      saveSpecimen(brief).catch((error: unknown) =>
-        setProblem(error instanceof Error ? error.message : 'No PDF came.'),
-      ),
+    saveSpecimen(brief).catch((error: unknown) =>
+      setProblem(error instanceof Error ? error.message : 'No PDF came.'),
     )
   }
   return (

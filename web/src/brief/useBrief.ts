@@ -132,9 +132,7 @@ export function useTold(guide: string, house: House | undefined) {
   return useQuery({
     queryKey: ['told', guide, house?.rules],
     queryFn: async () =>
-      body(
-        await api.POST('/api/house-rules/told', { body: { guide, name: 'x', rules: house?.rules ?? {} } }),
-      ),
+      body(await api.POST('/api/house-rules/told', { body: { guide, rules: house?.rules ?? {} } })),
     enabled: house !== undefined,
     placeholderData: (before) => (house === undefined ? undefined : before),
     retry: false,

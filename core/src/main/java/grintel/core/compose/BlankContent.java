@@ -1,7 +1,6 @@
 package grintel.core.compose;
 
 import grintel.core.compose.Content.Appendix;
-import grintel.core.compose.Content.Heading;
 import grintel.core.compose.Content.Line;
 import grintel.core.compose.Content.Piece;
 import grintel.core.compose.Content.Text;
@@ -17,8 +16,6 @@ public final class BlankContent {
     static final Line SUMMARY = Line.of("[Abstract: say in one paragraph what the paper is about and what it found.]");
     static final List<String> KEYWORDS = List.of("[keywords]");
 
-    private static final String TEXT = "[Text: write the paragraphs of this part here.]";
-
     private BlankContent() {}
 
     /**
@@ -27,20 +24,16 @@ public final class BlankContent {
      * @param samples whether headings of several levels, entries and an appendix are shown as well
      */
     public static Content of(Guide guide, boolean samples) {
-        List<Piece> text = new ArrayList<>();
-        text.add(Text.of("[Text: write your first paragraph here. What you type after it keeps its form.]"));
-        int levels = Math.min(LEVELS, new Form(guide).headings().size());
-        for (int level = 1; samples && level <= levels; level++) {
-            text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
-            text.add(Text.of(TEXT));
+        List<Integer> sampled = new ArrayList<>();
+        int levels = samples ? Math.min(LEVELS, new Form(guide).headings().size()) : 0;
+        for (int level = 1; level <= levels; level++) {
+            sampled.add(level);
         }
-        if (samples && levels > 0) {
-            // A level with one part only is advised against.
-            for (int level = levels; level > 1; level--) {
-                text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
-                text.add(Text.of(TEXT));
-            }
+        // A level with one part only is advised against.
+        for (int level = levels; level > 1; level--) {
+            sampled.add(level);
         }
+        List<Piece> text = Outline.text(sampled);
         boolean appendix = samples && guide.ask("appendices.title").isAsked();
         if (appendix) {
             text.add(Text.of("[Text: name the Appendix where it belongs.]"));

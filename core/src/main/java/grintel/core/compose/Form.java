@@ -22,6 +22,7 @@ import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.rule.BodyType;
 import grintel.core.typeset.FaceCatalogue;
+import grintel.core.typeset.Millipoints;
 import java.util.List;
 import java.util.Objects;
 
@@ -30,7 +31,9 @@ import java.util.Objects;
  * reader will take. Lengths are twips, sizes half-points.
  */
 final class Form {
-    private static final int BLANK_LINE = 240;
+    /** Twips of a blank line in type of 12 points. */
+    static final int BLANK_LINE = 240;
+
     private static final Length NO_LENGTH = Length.parse("0 in");
 
     private final Guide guide;
@@ -103,7 +106,7 @@ final class Form {
         double millipoints = FaceCatalogue.shipped()
                 .metrics(FaceCatalogue.shipped().choose(face).family(), false, false)
                 .lineAt(size);
-        return (int) Math.round(millipoints / 50 * line.value() / 240);
+        return (int) Math.round(millipoints / Millipoints.PER_TWIP * line.value() / 240);
     }
 
     int spaceBefore() {

@@ -26,7 +26,6 @@ import org.jspecify.annotations.Nullable;
 /** Sets tables and figures, with number, title and note in the form the guide asks for. */
 final class ObjectWriter {
     private static final Border RULE = new Border(4, 1, Colour.AUTO);
-    private static final int BLANK_LINE = 240;
 
     private final Form form;
     private final PaperBuilder out;
@@ -61,7 +60,7 @@ final class ObjectWriter {
 
     /** A blank line stands around tables whose cells are set closer than the text. */
     private int gap() {
-        return form.tableLine().equals(form.line) ? 0 : BLANK_LINE;
+        return form.tableLine().equals(form.line) ? 0 : Form.BLANK_LINE;
     }
 
     private void grid(TableBuilder table, Grid grid) {
@@ -144,8 +143,7 @@ final class ObjectWriter {
         PropertySet titleLook = titleForm == null ? PropertySet.empty() : RoleStyles.look(titleForm);
         if (titleForm != null && titleForm.line() == CaptionForm.Line.SAME) {
             out.paragraph(line -> line.style(Role.OBJECT_NUMBER.id())
-                    .set(ParagraphProperties.KEEP_WITH_NEXT, own.says(ParagraphProperties.KEEP_WITH_NEXT))
-                    .set(own)
+                    .set(own.over(PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, false)))
                     .text(label, labelLook)
                     .text(" ")
                     .text(title, titleLook));

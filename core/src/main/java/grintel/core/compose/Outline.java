@@ -43,12 +43,7 @@ public record Outline(List<Integer> levels, boolean sources, int appendices) {
 
     /** Placeholders in each of its parts. */
     public Content content() {
-        List<Piece> text = new ArrayList<>();
-        text.add(Text.of("[Text: write your first paragraph here. What you type after it keeps its form.]"));
-        for (int level : levels) {
-            text.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
-            text.add(Text.of(TEXT));
-        }
+        List<Piece> text = text(levels);
         if (appendices > 0) {
             text.add(Text.of("[Text: name the Appendix, or the appendices in their order, where they belong.]"));
         }
@@ -63,5 +58,16 @@ public record Outline(List<Integer> levels, boolean sources, int appendices) {
                 text,
                 sources ? List.of(Line.of("[Source: one paragraph to an entry]")) : List.of(),
                 more);
+    }
+
+    /** A first paragraph, and one under each heading of these levels. */
+    static List<Piece> text(List<Integer> levels) {
+        List<Piece> out = new ArrayList<>();
+        out.add(Text.of("[Text: write your first paragraph here. What you type after it keeps its form.]"));
+        for (int level : levels) {
+            out.add(new Heading(level, Line.of("[Heading of Level " + level + "]")));
+            out.add(Text.of(TEXT));
+        }
+        return out;
     }
 }

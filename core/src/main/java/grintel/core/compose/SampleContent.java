@@ -51,11 +51,13 @@ public final class SampleContent {
     private final Guide guide;
     private final Form form;
     private final boolean dated;
+    private final boolean noted;
 
     private SampleContent(Guide guide) {
         this.guide = guide;
         this.form = new Form(guide);
-        dated = guide.ask("sources.order").source().contains("APA");
+        dated = guide.source().startsWith("APA");
+        noted = guide.source().startsWith("Turabian") || guide.source().startsWith("SBL");
     }
 
     /** One of everything the guide speaks of. */
@@ -136,8 +138,7 @@ public final class SampleContent {
     /** A citation in the form of the guide, so that every entry is cited. */
     private Line cited(String words) {
         String open = words.substring(0, words.length() - 1);
-        return guide.ask("notes.kind").source().startsWith("Turabian")
-                        || guide.ask("notes.kind").source().startsWith("SBL")
+        return noted
                 ? new Line(List.of(Span.plain(words)
                         .noted(Line.alternating(
                                 "Jonna Keel, ", "Lamps of the Northern Quays", " (Tidewrack Press, 2016), 14."))))

@@ -53,10 +53,7 @@ public record BriefChoice(
             @Nullable Map<String, String> more,
             @Nullable List<AuthorChoice> authors,
             @Nullable HouseChoice house) {
-        Guide found = guide == null ? null : Guides.find(guide);
-        if (found == null) {
-            throw Problem.badRequest("There is no guide of this name. Choose one of the list.");
-        }
+        Guide found = guide(guide);
         Map<String, String> facts = new LinkedHashMap<>();
         Objects.requireNonNullElse(more, Map.<String, String>of()).forEach((name, value) -> {
             if (!Facts.NAMES.contains(name) || name.equals(SHORT_TITLE)) {
@@ -92,6 +89,15 @@ public record BriefChoice(
         return of(guide, surname, shortTitle, more, authors, house);
     }
 
+    /** @throws Problem when there is no guide of this name */
+    static Guide guide(@Nullable String name) {
+        Guide found = name == null ? null : Guides.find(name);
+        if (found == null) {
+            throw Problem.badRequest("There is no guide of this name. Choose one of the list.");
+        }
+        return found;
+    }
+
     private static String clean(@Nullable String text) {
         String plain = text == null ? "" : text.strip().replaceAll("\\s+", " ");
         if (plain.length() > LONGEST) {
@@ -124,6 +130,10 @@ public record BriefChoice(
             @Nullable String given,
             @Nullable String middle,
             @Nullable String surname) {
+        static AuthorChoice of(Facts.Author author) {
+            return new AuthorChoice(author.given(), author.middle(), author.surname());
+        }
+
         AuthorChoice cleaned() {
             // Somebody of one name has no surname.
             boolean one = clean(given).isEmpty();

@@ -5,15 +5,16 @@ import grintel.core.compose.SampleContent;
 import grintel.core.compose.Specimen;
 import grintel.core.guide.Brief;
 import grintel.core.limit.WorkLimits;
-import grintel.core.rule.Units;
+import grintel.core.structure.Parts;
+import grintel.core.typeset.Proof;
+import grintel.core.typeset.Typesetter;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.docx.DocxWriter;
 import grintel.formats.pdf.PdfDetails;
 import grintel.formats.pdf.PdfWriter;
-import grintel.server.problem.Problem;
+import grintel.server.page.AskedUnits;
 import grintel.server.security.SignedIn;
 import java.time.Clock;
-import java.util.Arrays;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,25 +58,20 @@ class BriefController {
     /** The pages of a brief as they must look. */
     @PostMapping("/specimen")
     SpecimenView specimen(@RequestBody BriefChoice wanted, @RequestParam(defaultValue = "inches") String units) {
-        Units asked = Arrays.stream(Units.values())
-                .filter(each -> each.id().equals(units))
-                .findFirst()
-                .orElseThrow(() -> Problem.badRequest("Lengths are told in inches or centimetres."));
-        return SpecimenView.of(Specimen.of(wanted.checked().brief(), WorkLimits.within(TIME_LIMIT)), asked);
+        return SpecimenView.of(
+                Specimen.of(wanted.checked().brief(), WorkLimits.within(TIME_LIMIT)), AskedUnits.of(units));
     }
 
     /** The specimen to print or to hand on. */
     @PostMapping(path = "/specimen/pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     byte[] specimenPdf(@RequestBody BriefChoice wanted) {
         Brief brief = wanted.checked().brief();
-        Specimen specimen = Specimen.of(brief, WorkLimits.within(TIME_LIMIT));
         DocxFile file = DocxFile.read(
                 DocxWriter.write(Composer.compose(brief, SampleContent.of(brief.guide())), SampleContent.images()));
+        Proof proof = Typesetter.typeset(file.paper(), WorkLimits.within(TIME_LIMIT));
+        Parts parts = Parts.recognise(file.paper(), proof);
         return PdfWriter.write(
-                file,
-                specimen.report().proof(),
-                specimen.report().parts(),
-                PdfDetails.of(file.paper(), specimen.report().parts(), "specimen.docx", clock.instant()));
+                file, proof, parts, PdfDetails.of(file.paper(), parts, "specimen.docx", clock.instant()));
     }
 
     /** The picture in the specimen. */

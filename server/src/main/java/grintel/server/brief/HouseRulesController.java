@@ -131,9 +131,8 @@ class HouseRulesController {
     /** What rules ask otherwise than their guide, and where they contradict themselves. */
     @PostMapping("/house-rules/told")
     ToldView told(@RequestBody HouseRequest wanted) {
-        BriefChoice choice = BriefChoice.of(wanted.guide(), null, null, null, null, wanted.house());
-        HouseChoice house = choice.house();
-        return ToldView.of(choice.found(), house == null ? wanted.house() : house);
+        Guide guide = BriefChoice.guide(wanted.guide());
+        return ToldView.of(guide, HouseChoice.of(guide, wanted.name(), wanted.rules()));
     }
 
     @GetMapping("/shared-rules/{token}")

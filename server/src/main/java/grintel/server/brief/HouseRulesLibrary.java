@@ -1,7 +1,6 @@
 package grintel.server.brief;
 
 import grintel.core.guide.Guide;
-import grintel.core.guide.Guides;
 import grintel.server.problem.Problem;
 import grintel.server.support.Tokens;
 import java.time.Clock;
@@ -54,14 +53,14 @@ public class HouseRulesLibrary {
 
     @Transactional
     HouseRuleSet keep(UUID account, @Nullable String guide, @Nullable HouseChoice house) {
-        Guide found = guide(guide);
+        Guide found = BriefChoice.guide(guide);
         return add(account, new HouseRuleSet(account, found.id(), fitting(found, house), clock.instant()));
     }
 
     @Transactional
     HouseRuleSet change(UUID account, UUID id, @Nullable String guide, @Nullable HouseChoice house) {
         HouseRuleSet set = find(account, id);
-        Guide found = guide(guide);
+        Guide found = BriefChoice.guide(guide);
         set.change(found.id(), fitting(found, house), clock.instant());
         return set;
     }
@@ -110,14 +109,6 @@ public class HouseRulesLibrary {
 
     private static HouseChoice fitting(Guide guide, @Nullable HouseChoice house) {
         return HouseChoice.of(guide, house == null ? null : house.name(), house == null ? null : house.rules());
-    }
-
-    private static Guide guide(@Nullable String id) {
-        Guide found = id == null ? null : Guides.find(id);
-        if (found == null) {
-            throw Problem.badRequest("There is no guide of this name. Choose one of the list.");
-        }
-        return found;
     }
 
     private static Problem none() {

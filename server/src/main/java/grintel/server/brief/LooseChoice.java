@@ -36,7 +36,7 @@ public record LooseChoice(
                         .toList(),
                 understood.facts().values(),
                 understood.facts().authors().stream()
-                        .map(author -> new BriefChoice.AuthorChoice(author.given(), author.middle(), author.surname()))
+                        .map(BriefChoice.AuthorChoice::of)
                         .toList());
     }
 

@@ -3,10 +3,10 @@ package grintel.server.brief;
 import grintel.core.check.Report;
 import grintel.core.compose.FoundFacts;
 import grintel.core.compose.Outline;
+import grintel.core.guide.Facts;
 import grintel.server.problem.Problem;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Patterns {
     private static final int MOST = 200;
     /** What the next paper has of its own, and what is kept of this one. */
-    private static final Set<String> REPLACED = Set.of("title", "subtitle", "assignment", "date");
+    private static final Set<String> REPLACED = Set.of("title", "subtitle", "short-title", "assignment", "date");
 
     private final PatternRepository patterns;
     private final Clock clock;
@@ -63,18 +63,13 @@ public class Patterns {
 
     /** The brief of the next paper: who writes, where and for whom stays; what names the paper waits to be said. */
     private static BriefChoice emptied(BriefChoice brief, Report report) {
-        Map<String, String> more =
-                new LinkedHashMap<>(FoundFacts.of(report.parts().facts()).values());
-        more.putAll(brief.more());
+        Facts known = brief.brief().facts().over(FoundFacts.of(report.parts().facts()));
+        Map<String, String> more = new LinkedHashMap<>(known.values());
         more.keySet().removeAll(REPLACED);
-        List<BriefChoice.AuthorChoice> authors = new ArrayList<>(brief.authors());
-        if (authors.isEmpty()) {
-            report.parts()
-                    .facts()
-                    .authors()
-                    .forEach(name ->
-                            authors.add(new BriefChoice.AuthorChoice(name.given(), name.middle(), name.surname())));
-        }
+        List<BriefChoice.AuthorChoice> authors = known.authors().stream()
+                .filter(author -> !author.given().isEmpty())
+                .map(BriefChoice.AuthorChoice::of)
+                .toList();
         return BriefChoice.of(brief.guide(), brief.surname(), "", more, authors, brief.house());
     }
 

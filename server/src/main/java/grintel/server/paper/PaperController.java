@@ -1,11 +1,11 @@
 package grintel.server.paper;
 
-import grintel.core.rule.Units;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.ComposedPapers;
 import grintel.server.brief.HouseChoice;
 import grintel.server.brief.HouseRulesLibrary;
 import grintel.server.brief.LooseChoice;
+import grintel.server.page.AskedUnits;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
 import grintel.server.paper.PaperRequests.ComposeRequest;
@@ -35,7 +35,6 @@ import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -195,7 +194,7 @@ class PaperController {
             @RequestParam(required = false) @Nullable Integer proof) {
         return whenReady(
                 papers.examined(person.id(), id, proof),
-                ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets(), unitsOf(units))));
+                ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets(), AskedUnits.of(units))));
     }
 
     /** What a station measures on each page of the paper as it stands, or of a numbered proof; or the work before. */
@@ -210,7 +209,7 @@ class PaperController {
             @RequestParam(required = false) @Nullable Integer proof) {
         return whenReady(
                 papers.examined(person.id(), id, proof),
-                ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, unitsOf(units))));
+                ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, AskedUnits.of(units))));
     }
 
     /** What the paper itself says of what a brief asks; or the work that reads it. */
@@ -232,14 +231,7 @@ class PaperController {
             @RequestParam(defaultValue = "inches") String units) {
         return whenReady(
                 papers.examined(person.id(), id, null),
-                ready -> ResponseEntity.ok(BesideView.of(ready.report(), unitsOf(units))));
-    }
-
-    private static Units unitsOf(String id) {
-        return Arrays.stream(Units.values())
-                .filter(units -> units.id().equals(id))
-                .findFirst()
-                .orElseThrow(() -> Problem.badRequest("Lengths are told in inches or centimetres."));
+                ready -> ResponseEntity.ok(BesideView.of(ready.report(), AskedUnits.of(units))));
     }
 
     private ResponseEntity<?> whenReady(Examined examined, Function<Examined.Ready, ResponseEntity<?>> answer) {

@@ -1,7 +1,6 @@
 package grintel.core.rule.appendices;
 
 import grintel.core.guide.Ask;
-import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
@@ -39,7 +38,6 @@ public final class AppendicesMentionRule implements Rule {
                 .measure(label ->
                         all || first(text, labels, labels.of(label)) >= 0 ? MENTIONED : Measure.word("not-mentioned"))
                 .asks(MENTIONED)
-                .fix(FixClass.NONE, (off, cause) -> List.of())
                 .readings());
         if (!all) {
             out.addAll(order(exam, labels, text));
@@ -83,7 +81,6 @@ public final class AppendicesMentionRule implements Rule {
                         .check(id(), "order")
                         .measure(paragraph -> new Measure.Phrase("mentioned-before", later))
                         .asks(Measure.word("in-order-of-mention"))
-                        .fix(FixClass.NONE, (off, cause) -> List.of())
                         .readings());
             }
             if (at > last) {

@@ -2,7 +2,6 @@ package grintel.core.rule.appendices;
 
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.ClosingDemands;
-import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.LineForm;
@@ -33,7 +32,6 @@ public final class AppendicesTitleRule implements Rule {
                 .check(id(), "present")
                 .measure(label -> hasTitle(exam, label) ? THERE : Measure.word("no-title"))
                 .asks(THERE)
-                .fix(FixClass.NONE, (off, cause) -> List.of())
                 .readings());
         out.addAll(LineForm.centred(exam.ask("appendices.label").get(ClosingDemands.BOLD))
                 .readings(id(), exam, exam.lines(exam.parts().paragraphs(PartKind.APPENDIX_TITLE))));

@@ -1,7 +1,6 @@
 package grintel.core.rule.figures;
 
 import grintel.core.guide.Ask;
-import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
@@ -24,7 +23,6 @@ public final class FiguresAlternativeRule implements Rule {
                 .check(id(), "alternative")
                 .measure(paragraph -> isSaid(paragraph) ? THERE : Measure.word("no-text-alternative"))
                 .asks(THERE)
-                .fix(FixClass.NONE, (off, cause) -> List.of())
                 .readings();
     }
 
