@@ -3,10 +3,18 @@ package grintel.core.check;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Survey;
 import grintel.core.rule.appendices.AppendicesLabelRule;
+import grintel.core.rule.appendices.AppendicesLeftoversRule;
 import grintel.core.rule.appendices.AppendicesMentionRule;
 import grintel.core.rule.appendices.AppendicesNewPageRule;
+import grintel.core.rule.appendices.AppendicesReverseItemsRule;
 import grintel.core.rule.appendices.AppendicesTitleRule;
 import grintel.core.rule.figures.FiguresAlternativeRule;
+import grintel.core.rule.figures.FiguresMentionRule;
+import grintel.core.rule.figures.FiguresNoteRule;
+import grintel.core.rule.figures.FiguresNumberRule;
+import grintel.core.rule.figures.FiguresPlaceRule;
+import grintel.core.rule.figures.FiguresSharpnessRule;
+import grintel.core.rule.figures.FiguresTitleRule;
 import grintel.core.rule.figures.FiguresWidthRule;
 import grintel.core.rule.handin.HandInBlankPagesRule;
 import grintel.core.rule.handin.HandInChangesRule;
@@ -87,7 +95,19 @@ import grintel.core.rule.spacing.SpacingWidowsRule;
 import grintel.core.rule.survey.HeaderSurvey;
 import grintel.core.rule.survey.TableSurvey;
 import grintel.core.rule.survey.TitleSurvey;
+import grintel.core.rule.tables.TablesAlignmentRule;
+import grintel.core.rule.tables.TablesDecimalsRule;
+import grintel.core.rule.tables.TablesLeadingZeroRule;
+import grintel.core.rule.tables.TablesMentionRule;
+import grintel.core.rule.tables.TablesNoteRule;
+import grintel.core.rule.tables.TablesNumberRule;
+import grintel.core.rule.tables.TablesPValuesRule;
+import grintel.core.rule.tables.TablesPictureRule;
+import grintel.core.rule.tables.TablesRulesRule;
 import grintel.core.rule.tables.TablesSplitRule;
+import grintel.core.rule.tables.TablesSymbolsRule;
+import grintel.core.rule.tables.TablesTitleRule;
+import grintel.core.rule.tables.TablesVerticalsRule;
 import grintel.core.rule.tables.TablesWidthRule;
 import grintel.core.rule.text.TextDashesRule;
 import grintel.core.rule.text.TextLinksRule;
@@ -178,9 +198,27 @@ public final class Rules {
             new NotesTypeRule(),
             new NotesNumberRule(),
             new NotesPageRule(),
+            new TablesNumberRule(),
+            new TablesTitleRule(),
+            new TablesRulesRule(),
+            new TablesVerticalsRule(),
             new TablesWidthRule(),
+            new TablesAlignmentRule(),
+            new TablesDecimalsRule(),
+            new TablesLeadingZeroRule(),
+            new TablesSymbolsRule(),
+            new TablesPValuesRule(),
+            new TablesNoteRule(),
+            new TablesMentionRule(),
+            new TablesPictureRule(),
             new TablesSplitRule(),
+            new FiguresNumberRule(),
+            new FiguresTitleRule(),
+            new FiguresPlaceRule(),
+            new FiguresNoteRule(),
             new FiguresWidthRule(),
+            new FiguresMentionRule(),
+            new FiguresSharpnessRule(),
             new FiguresAlternativeRule(),
             new SourcesListRule(),
             new SourcesLabelRule(),
@@ -197,6 +235,8 @@ public final class Rules {
             new AppendicesTitleRule(),
             new AppendicesNewPageRule(),
             new AppendicesMentionRule(),
+            new AppendicesLeftoversRule(),
+            new AppendicesReverseItemsRule(),
             new HandInPartOrderRule(),
             new HandInBlankPagesRule(),
             new HandInPlaceholdersRule(),

@@ -18,6 +18,7 @@ import grintel.core.paper.RowProperties;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.Width;
 import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.ParagraphBuilder;
 import grintel.core.paper.build.TableBuilder;
 import java.util.Collections;
 import java.util.List;
@@ -80,6 +81,7 @@ final class ObjectWriter {
                 }
                 for (int at = 0; at < cells.size(); at++) {
                     boolean stub = at == 0;
+                    Column column = Column.of(grid, at, width);
                     Line words = cells.get(at);
                     row.cell(
                             format -> {
@@ -91,12 +93,43 @@ final class ObjectWriter {
                             blocks -> blocks.paragraph(line -> {
                                 line.style(Role.CELL.id());
                                 if (!stub) {
-                                    line.set(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
+                                    align(line, head, column);
                                 }
                                 Words.add(line, words);
                             }));
                 }
             });
+        }
+    }
+
+    /** Heads stand in the middle, numbers at the right and set in, so that the widest stands in the middle. */
+    private static void align(ParagraphBuilder line, boolean head, Column column) {
+        boolean right = !head && column.numbers;
+        line.set(ParagraphProperties.ALIGNMENT, right ? Alignment.RIGHT : Alignment.CENTRE);
+        if (right) {
+            line.set(ParagraphProperties.INDENT_RIGHT, column.indent);
+        }
+    }
+
+    /**
+     * How the cells under a head stand.
+     *
+     * @param numbers whether all hold numbers
+     * @param indent twips from the right that leave the widest of them in the middle, by the usual width of a digit
+     */
+    private record Column(boolean numbers, int indent) {
+        private static final int DIGIT = 120;
+        private static final int CELL_MARGINS = 216;
+
+        static Column of(Grid grid, int at, int width) {
+            boolean numbers = true;
+            int widest = 0;
+            for (List<Line> row : grid.rows().subList(1, grid.rows().size())) {
+                String words = row.get(at).words();
+                numbers &= words.matches("[−-]?[\\d.,]+");
+                widest = Math.max(widest, words.length());
+            }
+            return new Column(numbers, Math.max(0, (width - CELL_MARGINS - widest * DIGIT) / 2));
         }
     }
 

@@ -287,6 +287,7 @@ public final class PaperEditor {
                             anchor,
                             alternative == null ? picture.alternative() : alternative,
                             picture.target(),
+                            picture.pixels(),
                             picture.run()));
         }
 

@@ -113,14 +113,25 @@ public sealed interface Inline {
      * @param anchor where it stands, null for a picture in the line
      * @param alternative the text alternative, empty where there is none
      * @param target name of the part with the image in the file, empty where it is linked or unknown
+     * @param pixels how many dots the image has; null where it is not made of dots or cannot be read
      */
     record Picture(
-            Kind kind, long width, long height, @Nullable Anchor anchor, String alternative, String target, Run run)
+            Kind kind,
+            long width,
+            long height,
+            @Nullable Anchor anchor,
+            String alternative,
+            String target,
+            @Nullable Pixels pixels,
+            Run run)
             implements Inline {
         @Override
         public Picture in(Run other) {
-            return new Picture(kind, width, height, anchor, alternative, target, other);
+            return new Picture(kind, width, height, anchor, alternative, target, pixels, other);
         }
+
+        /** Dots across and down, at least 1 each. */
+        public record Pixels(int width, int height) {}
 
         /** What is drawn. */
         public enum Kind {

@@ -69,6 +69,11 @@ public final class Wording {
         return text(rule + "/why");
     }
 
+    /** Words that a put-right brings in, after the writer was asked. */
+    public static String broughtIn(String key) {
+        return text("brought-in/" + key);
+    }
+
     /** What a reading is called, such as "Left margin". */
     public static String name(Reading reading) {
         return text(reading.rule() + "/" + reading.quantity() + "/name");

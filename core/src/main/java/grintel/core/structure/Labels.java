@@ -83,6 +83,14 @@ final class Labels {
         return caption.matches() && !caption.group(5).isBlank();
     }
 
+    /** Whether the word after a caption's number opens with a small letter. */
+    static boolean isFollowedBySmallLetter(String text) {
+        Matcher caption = CAPTION.matcher(text);
+        return caption.matches()
+                && !caption.group(6).isBlank()
+                && Character.isLowerCase(caption.group(6).strip().codePointAt(0));
+    }
+
     /** Whether a line reads as a note under a table or a figure. */
     static boolean isCaptionNote(String text) {
         return CAPTION_NOTE.matcher(text).matches();

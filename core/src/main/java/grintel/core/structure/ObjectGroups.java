@@ -33,9 +33,8 @@ final class ObjectGroups {
 
     private void add(Part leaf) {
         boolean object = leaf.kind() == PartKind.GRID || leaf.kind() == PartKind.PICTURE;
-        boolean sameGrid = leaf.kind() == PartKind.GRID && leaf.first() <= gridEnd;
         boolean begins = leaf.kind() == PartKind.CAPTION_NUMBER && (numbered || filled && endsGroup())
-                || object && filled && !sameGrid;
+                || object && filled && !goesOn(leaf);
         if (begins) {
             close();
         }
@@ -45,6 +44,16 @@ final class ObjectGroups {
             gridEnd = leaf.kind() == PartKind.GRID ? endOfGrid(leaf.first()) : -1;
         }
         open.add(leaf);
+    }
+
+    /** Cells of the same table, lines set in columns one under the other, pictures of one figure. */
+    private boolean goesOn(Part leaf) {
+        PartKind last = open.get(open.size() - 1).kind();
+        boolean next = last == leaf.kind() && open.get(open.size() - 1).last() == leaf.first() - 1;
+        return leaf.kind() == PartKind.GRID
+                ? leaf.first() <= gridEnd
+                        || next && !manuscript.isInGrid(leaf.first()) && !manuscript.isInGrid(leaf.first() - 1)
+                : next;
     }
 
     /** Whether what is open ends with a note, after which no number can belong to it. */
@@ -71,11 +80,11 @@ final class ObjectGroups {
         gridEnd = -1;
     }
 
-    /** By what it holds, else by what its number says. */
+    /** By what it holds, else by what its number says; a table that only holds pictures in place is none. */
     private boolean isFigure() {
         for (Part part : open) {
             if (part.kind() == PartKind.GRID) {
-                return false;
+                return open.stream().anyMatch(each -> isGridOfPictures(each)) && saysFigure();
             }
             if (part.kind() == PartKind.PICTURE) {
                 String first = manuscript.get(open.get(0).first()).text();
@@ -83,5 +92,15 @@ final class ObjectGroups {
             }
         }
         return !manuscript.get(open.get(0).first()).text().regionMatches(true, 0, "tab", 0, 3);
+    }
+
+    private boolean isGridOfPictures(Part part) {
+        return part.kind() == PartKind.GRID && manuscript.isPicture(part.first());
+    }
+
+    private boolean saysFigure() {
+        return open.stream()
+                .filter(part -> part.kind() == PartKind.CAPTION_NUMBER)
+                .anyMatch(part -> manuscript.get(part.first()).text().regionMatches(true, 0, "fig", 0, 3));
     }
 }

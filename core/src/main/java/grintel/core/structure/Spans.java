@@ -38,6 +38,10 @@ final class Spans {
     private static final Pattern MENTION = Pattern.compile(
             "\\b(?:Tables?|Figures?|Figs?\\.|Appendix|Appendices)\\s(?:[A-Z]?\\d{1,3}|[A-Z]\\b|[IVX]{1,5}\\b)");
 
+    /** What stands between brackets and only sends the reader on. */
+    private static final Pattern NAMED = Pattern.compile(
+            "(?i)(?:see(?: also)? |cf\\. |e\\.g\\.,? )?(?:tables?|figures?|figs?\\.|appendix|equations?|chapters?|sections?|steps?|items?|panels?)\\s\\S");
+
     private static final List<String> MENTIONED = List.of("Tab", "Fig", "Append");
 
     private Spans() {}
@@ -75,7 +79,7 @@ final class Spans {
                 continue;
             }
             String inside = text.substring(open + 1, close);
-            if (!mayCite(inside)) {
+            if (!mayCite(inside) || NAMED.matcher(inside).lookingAt()) {
                 continue;
             }
             Matcher names = NAMES_LAST.matcher(text.substring(Math.max(0, open - LONGEST_NAMES), open));

@@ -4,6 +4,7 @@ import java.util.regex.Pattern;
 
 /** Tells paragraphs of text, block quotations, verse and items of lists, in the body and in appendices. */
 final class TextRecogniser implements Recogniser {
+    private static final String REVERSED = "(R)";
     private static final int SET_IN = 430;
     private static final int FEWEST_QUOTED_WORDS = 8;
     private static final int FEWEST_WORDS = 12;
@@ -42,6 +43,9 @@ final class TextRecogniser implements Recogniser {
             boolean among = isNumbered(manuscript, manuscript.next(index))
                     || isNumbered(manuscript, manuscript.previous(index));
             claims.add(index, PartKind.LIST_ITEM, among ? 0.9 : 0.5, "it opens with a number");
+        }
+        if (line.text().endsWith(REVERSED)) {
+            claims.add(index, PartKind.LIST_ITEM, 0.9, "it is marked as an item scored in reverse");
         }
     }
 

@@ -4,15 +4,18 @@ import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
 import java.util.List;
+import java.util.function.Consumer;
 
 /** Correct papers with appendices after all else, each under a label. */
 final class Appended {
     private static final PropertySet BOLD = PropertySet.of(CharacterProperties.BOLD, true);
 
     private final Specimen specimen;
+    private Consumer<PaperBuilder> more = paper -> {};
     private boolean titled = true;
     private boolean broken = true;
 
@@ -32,6 +35,7 @@ final class Appended {
                 }
                 paper.paragraph(line ->
                         line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(Specimen.PROSE));
+                more.accept(paper);
             }
         };
     }
@@ -54,6 +58,12 @@ final class Appended {
     /** The same in the sixth edition, whose labels are plain. */
     static Appended apa6(String text, String... labels) {
         return new Appended("apa-6", text, List.of(labels));
+    }
+
+    /** Blocks at the end of each appendix. */
+    Appended with(Consumer<PaperBuilder> blocks) {
+        more = blocks;
+        return this;
     }
 
     Appended withoutTitles() {

@@ -1,10 +1,42 @@
 package grintel.core.rule;
 
+import grintel.core.guide.demand.CaptionForm;
+import grintel.core.guide.demand.FigureDemands;
+import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.build.ParagraphBuilder;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
 
-/** Correct papers with a figure of one picture. */
+/** Correct papers with a figure of one picture, into which a test lays its faults. */
 final class Figured {
-    private Figured() {}
+    private static final Inline.Picture.Pixels SHARP = new Inline.Picture.Pixels(1800, 600);
+
+    private final Specimen specimen;
+    private List<Consumer<ParagraphBuilder>> captions = new ArrayList<>();
+    private List<Consumer<ParagraphBuilder>> notes = List.of();
+    private boolean above;
+    private String mention = "It is drawn in Figure 1.";
+    private Inline.Picture.Pixels pixels = SHARP;
+    private int pictures = 1;
+
+    private Figured(String guide) {
+        specimen = Specimen.of(guide, Content.NOTHING);
+        CaptionForm number = specimen.guide().ask("figures.number").get(FigureDemands.NUMBER);
+        CaptionForm title = specimen.guide().ask("figures.title").get(FigureDemands.TITLE);
+        above = specimen.guide().ask("figures.place").get(FigureDemands.CAPTION) == FigureDemands.Side.ABOVE;
+        String label = number.words().replace("#", "1");
+        if (title.line() == CaptionForm.Line.SAME) {
+            captions.add(line -> line.text(label, Tabled.look(number)).text(" The lamp on the north quay"));
+        } else {
+            captions.add(line -> line.text(label, Tabled.look(number)));
+            captions.add(line -> line.text("The Lamp on the North Quay", Tabled.look(title)));
+        }
+    }
 
     /** A picture two inches high, so wide and with this text alternative. */
     static Draft with(long width, String alternative) {
@@ -12,6 +44,73 @@ final class Figured {
                 .add(paper ->
                         paper.paragraph(line -> line.picture("lamp.png", width, Lengths.EMU_PER_INCH * 2, alternative)))
                 .add(paper -> paper.paragraph("Fig. 1. The lamp on the north quay"))
-                .text(line -> line.text(Draft.PROSE));
+                .text(line -> line.text("It stands in fig. 1. " + Draft.PROSE));
+    }
+
+    static Figured of(String guide) {
+        return new Figured(guide);
+    }
+
+    static Figured apa() {
+        return of("apa-7-student");
+    }
+
+    /** Other lines for its caption. */
+    @SafeVarargs
+    final Figured captions(Consumer<ParagraphBuilder>... lines) {
+        captions = new ArrayList<>();
+        for (Consumer<ParagraphBuilder> line : lines) {
+            captions.add(line);
+        }
+        return this;
+    }
+
+    Figured note(Consumer<ParagraphBuilder> line) {
+        notes = List.of(line);
+        return this;
+    }
+
+    Figured onTheOtherSide() {
+        above = !above;
+        return this;
+    }
+
+    Figured mention(String words) {
+        mention = words;
+        return this;
+    }
+
+    Figured pixels(int width, int height) {
+        pixels = new Inline.Picture.Pixels(width, height);
+        return this;
+    }
+
+    Figured pictures(int count) {
+        pictures = count;
+        return this;
+    }
+
+    RuleCase rule(String rule) {
+        specimen.between = paper -> {
+            paper.paragraph(
+                    line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(mention + " " + Specimen.PROSE));
+            if (above) {
+                captions.forEach(paper::paragraph);
+            }
+            for (int i = 0; i < pictures; i++) {
+                paper.paragraph(line -> line.picture(
+                        "lamp.png",
+                        Lengths.EMU_PER_INCH * 6,
+                        Lengths.EMU_PER_INCH * 2,
+                        null,
+                        "a lamp on a quay",
+                        pixels));
+            }
+            if (!above) {
+                captions.forEach(paper::paragraph);
+            }
+            notes.forEach(paper::paragraph);
+        };
+        return new RuleCase(rule, specimen.brief(), specimen.build());
     }
 }

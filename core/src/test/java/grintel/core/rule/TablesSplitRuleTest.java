@@ -32,7 +32,7 @@ class TablesSplitRuleTest {
                     }
                 }))
                 .add(paper -> paper.paragraph("Source: Counted by hand."))
-                .text(line -> line.text(Draft.PROSE));
+                .text(line -> line.text("They are counted in Table 1. " + Draft.PROSE));
     }
 
     @Test

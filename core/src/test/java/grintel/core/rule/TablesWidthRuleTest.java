@@ -20,7 +20,7 @@ class TablesWidthRuleTest {
                     table.row(widths, cells, PropertySet.empty()).row(widths, cells, PropertySet.empty());
                 }))
                 .add(paper -> paper.paragraph("Source: Counted by hand."))
-                .text(line -> line.text(Draft.PROSE));
+                .text(line -> line.text("They are counted in Table 1. " + Draft.PROSE));
     }
 
     @Test

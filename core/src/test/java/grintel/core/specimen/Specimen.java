@@ -5,7 +5,9 @@ import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.CaptionForm;
 import grintel.core.guide.demand.ClosingDemands;
+import grintel.core.guide.demand.FigureDemands;
 import grintel.core.guide.demand.Gap;
 import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.guide.demand.HeadingForm;
@@ -17,8 +19,12 @@ import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.guide.demand.Slant;
 import grintel.core.guide.demand.SourceDemands;
 import grintel.core.guide.demand.Stand;
+import grintel.core.guide.demand.TableDemands;
 import grintel.core.guide.demand.TextDemands;
+import grintel.core.paper.Border;
+import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Colour;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ListLevel;
 import grintel.core.paper.Lists;
@@ -32,6 +38,8 @@ import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.TabStops;
+import grintel.core.paper.TableProperties;
+import grintel.core.paper.Width;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.ArrayList;
@@ -195,7 +203,7 @@ public final class Specimen {
         text(PROSE);
         text(second, PROSE);
         between.accept(out);
-        text(PROSE);
+        text(content == Content.SECTIONS ? "What the keepers burn stands in Table 1. " + PROSE : PROSE);
         content();
         text(PROSE);
         boolean appendixLast = guide.ask("hand-in.part-order").get(ClosingDemands.APPENDICES) == Place.AFTER_SOURCES;
@@ -455,20 +463,70 @@ public final class Specimen {
     }
 
     private void objects() {
-        out.paragraph("Table 1");
-        out.paragraph("Lamps and Sums");
-        out.table(
-                List.of(4000, 4000),
-                List.of(List.of("Quay", "Lamps"), List.of("North", "14")),
-                PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE));
-        out.paragraph("Note. Counted by hand.");
+        caption("tables", "Table #", "Lamps and Sums");
+        table(4000, PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE));
+        tableNote();
         text(
-                line -> line.text("The keepers count by night.")
+                line -> line.text("The keepers count by night, as Table 1 and Figure 1 show.")
                         .note(Story.Kind.FOOTNOTE, RAISED, note -> note.paragraph(this::note))
                         .text(" "),
                 PROSE);
+        boolean above = guide.ask("figures.place").find(FigureDemands.CAPTION) == FigureDemands.Side.ABOVE;
+        if (above) {
+            caption("figures", "Figure #.", "The Lamp on the North Quay");
+        }
         out.paragraph(line -> line.picture("lamp.png", 2_000_000, 1_000_000, "a lamp on a quay"));
-        out.paragraph("Figure 1. The lamp on the north quay");
+        if (!above) {
+            caption("figures", "Figure #.", "The lamp on the north quay");
+        }
+    }
+
+    /** The first number and the title of a table or a figure, in the form the guide asks for. */
+    private void caption(String station, String usual, String title) {
+        boolean table = station.equals("tables");
+        CaptionForm number = guide.ask(station + ".number").find(table ? TableDemands.NUMBER : FigureDemands.NUMBER);
+        CaptionForm form = guide.ask(station + ".title").find(table ? TableDemands.TITLE : FigureDemands.TITLE);
+        String label = (number == null ? usual : number.words()).replace("#", "1");
+        if (form != null && form.line() == CaptionForm.Line.SAME) {
+            out.paragraph(line -> line.text(label, look(number)).text(" ").text(title, look(form)));
+        } else {
+            out.paragraph(line -> line.text(label, look(number)));
+            out.paragraph(line -> line.text(title, look(form)));
+        }
+    }
+
+    private void tableNote() {
+        CaptionForm form = guide.ask("tables.note").find(TableDemands.NOTE);
+        out.paragraph(line ->
+                line.text(form == null ? "Source:" : form.words(), look(form)).text(" Counted by hand."));
+    }
+
+    private static PropertySet look(@Nullable CaptionForm form) {
+        PropertySet look = form != null && form.bold() == Boldness.BOLD ? bold(true) : PLAIN;
+        return form != null && form.slant() == Slant.ITALIC ? look.with(CharacterProperties.ITALIC, true) : look;
+    }
+
+    /** A table of two columns, ruled as most guides have it. */
+    private void table(int width, PropertySet cells) {
+        Border rule = new Border(4, 1, Colour.AUTO);
+        out.table(table -> {
+            table.columns(List.of(width, width))
+                    .set(TableProperties.BORDER_TOP, rule)
+                    .set(TableProperties.BORDER_BOTTOM, rule);
+            table.row(row -> {
+                for (String head : List.of("Quay", "Lamps")) {
+                    row.cell(
+                            format -> format.set(CellProperties.WIDTH, Width.twips(width))
+                                    .set(CellProperties.BORDER_BOTTOM, rule),
+                            blocks -> blocks.paragraph(line -> line.set(cells)
+                                    .set(
+                                            ParagraphProperties.ALIGNMENT,
+                                            head.equals("Quay") ? Alignment.LEFT : Alignment.CENTRE)
+                                    .text(head)));
+                }
+            });
+            table.row(List.of(width, width), List.of("North", "14"), cells);
+        });
     }
 
     /** A note in the form the guide asks for. */
@@ -498,10 +556,10 @@ public final class Specimen {
                 line.set(ParagraphProperties.TAB_STOPS, stop(12960));
             });
         }
-        out.paragraph("Table 1");
-        out.paragraph("Lamps and Sums by Quay, the Whole Year Through");
-        out.table(List.of(6000, 6000), List.of(List.of("Quay", "Lamps"), List.of("North", "14")), PLAIN);
-        out.paragraph("Note. Counted by hand.").endSection();
+        caption("tables", "Table #", "Lamps and Sums by Quay, the Whole Year Through");
+        table(6000, PLAIN);
+        tableNote();
+        out.endSection();
         out.section(section.build())
                 .section(SectionProperties.PAGE_NUMBER_START, null)
                 .section(SectionProperties.FIRST_PAGE_DIFFERS, null);

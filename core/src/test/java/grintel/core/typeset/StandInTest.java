@@ -37,7 +37,7 @@ class StandInTest {
         "EMBEDDED_OBJECT, word/media/a.png, ''",
     })
     void saysWhatIsNotDrawn(Inline.Picture.Kind kind, String target, String words) {
-        assertThat(StandIn.words(new Inline.Picture(kind, 1, 1, null, "", target, RUN)))
+        assertThat(StandIn.words(new Inline.Picture(kind, 1, 1, null, "", target, null, RUN)))
                 .isEqualTo(words);
     }
 

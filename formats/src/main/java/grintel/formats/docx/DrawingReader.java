@@ -52,13 +52,15 @@ final class DrawingReader {
         XmlElement properties = placed.child("docPr");
         String alternative = properties == null ? null : properties.attribute("descr");
         XmlElement blip = Search.first(part.shape(), Ns.A, "blip");
+        String target = story.targetOf(blip == null ? null : blip.attribute(Ns.R, "embed"));
         return new Inline.Picture(
                 blip == null ? kind(placed) : Inline.Picture.Kind.IMAGE,
                 width,
                 height,
                 anchor,
                 alternative == null ? "" : alternative,
-                story.targetOf(blip == null ? null : blip.attribute(Ns.R, "embed")),
+                target,
+                story.pixels(target),
                 run);
     }
 
@@ -98,6 +100,7 @@ final class DrawingReader {
         }
         XmlElement image = Search.first(part.shape(), Ns.V, "imagedata");
         String alternative = part.shape().attribute("alt");
+        String target = story.targetOf(image == null ? null : image.attribute(Ns.R, "id"));
         boolean floats = style != null && style.contains("position:absolute");
         return new Inline.Picture(
                 drawing.name().equals("object") ? Inline.Picture.Kind.EMBEDDED_OBJECT : Inline.Picture.Kind.IMAGE,
@@ -105,7 +108,8 @@ final class DrawingReader {
                 height,
                 floats ? Anchor.AT_PARAGRAPH : null,
                 alternative == null ? "" : alternative,
-                story.targetOf(image == null ? null : image.attribute(Ns.R, "id")),
+                target,
+                story.pixels(target),
                 run);
     }
 }

@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.paper.Inline;
 import grintel.core.paper.Lists;
 import grintel.core.paper.PaperResolver;
 import grintel.core.paper.PaperSettings;
@@ -8,7 +9,9 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What is shared, and counted on, while the stories of one file are read. */
 final class ReadingState {
@@ -20,6 +23,7 @@ final class ReadingState {
     final PaperResolver resolver;
 
     private final Map<String, String> bookmarks = new HashMap<>();
+    private final Map<String, Optional<Inline.Picture.Pixels>> images = new HashMap<>();
     private final Set<String> oddities = new LinkedHashSet<>();
 
     ReadingState(OpcPackage opc, StyleSheet styles, Lists lists, PaperSettings settings, PropertyReader properties) {
@@ -40,6 +44,15 @@ final class ReadingState {
     /** The name of the bookmark of an id, or empty. */
     String bookmark(String id) {
         return bookmarks.getOrDefault(id, "");
+    }
+
+    /** How many dots the image of a part has, null where that cannot be told. */
+    Inline.Picture.@Nullable Pixels pixels(String target) {
+        return images.computeIfAbsent(
+                        target,
+                        part -> Optional.ofNullable(
+                                ImageHeader.pixels(opc.archive().get(part))))
+                .orElse(null);
     }
 
     void odd(String what) {

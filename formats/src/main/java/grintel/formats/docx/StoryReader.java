@@ -50,6 +50,11 @@ final class StoryReader {
         return found == null || found.external() ? "" : found.target();
     }
 
+    /** How many dots the image of a part has, null where that cannot be told. */
+    Inline.Picture.@Nullable Pixels pixels(String target) {
+        return state.pixels(target);
+    }
+
     List<Block> read(XmlElement container) {
         return read(container, TableLayers.NONE);
     }

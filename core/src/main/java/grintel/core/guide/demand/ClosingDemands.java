@@ -1,5 +1,6 @@
 package grintel.core.guide.demand;
 
+import static grintel.core.guide.value.ValueTypes.flag;
 import static grintel.core.guide.value.ValueTypes.text;
 import static grintel.core.guide.value.ValueTypes.whole;
 import static grintel.core.guide.value.ValueTypes.word;
@@ -11,6 +12,11 @@ import java.util.List;
 public final class ClosingDemands {
     public static final Value<Boldness> BOLD =
             Value.of("bold", word(Boldness.class), Boldness.PLAIN, "whether an appendix's label is bold");
+    public static final Value<Boolean> LETTERED_OBJECTS = Value.of(
+            "lettered-objects",
+            flag(),
+            false,
+            "whether tables and figures in an appendix carry its letter and count anew");
     public static final Value<Place> APPENDICES =
             Value.of("appendices", word(Place.class), Place.BEFORE_SOURCES, "where appendices stand");
     public static final Value<Integer> MAX_WORDS = Value.optional("max-words", whole(1, 1_000_000), "most words");
@@ -19,7 +25,7 @@ public final class ClosingDemands {
             Value.needed("pattern", text(), "the file's name, facts in braces, its ending left off");
 
     static final List<Demand> ALL = List.of(
-            Demand.apparatus("appendices.label", BOLD),
+            Demand.apparatus("appendices.label", BOLD, LETTERED_OBJECTS),
             Demand.asks("appendices.title"),
             Demand.looks("appendices.new-page"),
             Demand.own("appendices.mention"),

@@ -136,6 +136,7 @@ final class Maker {
                         image.anchor(),
                         image.alternative(),
                         image.target(),
+                        image.pixels(),
                         run));
             } else if (piece instanceof ParagraphBuilder.Piece.Box box) {
                 List<Block> inside = story(resolver.nextBox(story)).blocks(box.blocks());

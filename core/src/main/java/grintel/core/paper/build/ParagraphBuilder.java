@@ -143,7 +143,18 @@ public final class ParagraphBuilder implements BlockList.BlockDraft {
     /** Adds a picture, beside the flow where it has an anchor. */
     public ParagraphBuilder picture(
             String target, long width, long height, @Nullable Anchor anchor, String alternative) {
-        return add(PropertySet.empty(), new Piece.Image(target, width, height, anchor, alternative));
+        return picture(target, width, height, anchor, alternative, null);
+    }
+
+    /** Adds a picture whose dots are known. */
+    public ParagraphBuilder picture(
+            String target,
+            long width,
+            long height,
+            @Nullable Anchor anchor,
+            String alternative,
+            Inline.Picture.@Nullable Pixels pixels) {
+        return add(PropertySet.empty(), new Piece.Image(target, width, height, anchor, alternative, pixels));
     }
 
     /** Adds a box of text beside the flow. */
@@ -183,7 +194,9 @@ public final class ParagraphBuilder implements BlockList.BlockDraft {
                 long width,
                 long height,
                 @Nullable Anchor anchor,
-                String alternative) implements Piece {}
+                String alternative,
+                Inline.Picture.@Nullable Pixels pixels)
+                implements Piece {}
 
         record Box(long width, long height, Anchor anchor, BlockList blocks) implements Piece {}
 

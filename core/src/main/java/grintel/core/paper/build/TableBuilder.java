@@ -79,6 +79,11 @@ public final class TableBuilder implements BlockList.BlockDraft {
             return this;
         }
 
+        /** Whether it has no cell yet. */
+        public boolean isEmpty() {
+            return cells.isEmpty();
+        }
+
         /** Adds a cell of these properties and this content. */
         public RowBuilder cell(Consumer<PropertySet.Builder> format, Consumer<BlockList> content) {
             PropertySet.Builder properties = new PropertySet.Builder();

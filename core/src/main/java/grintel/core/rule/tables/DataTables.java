@@ -26,7 +26,18 @@ final class DataTables {
      * @param first the paragraph its places are told at
      * @param pieces what of it stands on each page, in order
      */
-    record DataTable(Table table, Paragraph first, List<Piece> pieces) {}
+    record DataTable(Table table, Paragraph first, List<Piece> pieces) {
+        /** Its cells by row and column. */
+        CellGrid grid() {
+            return CellGrid.of(table);
+        }
+
+        /** Whether it is one to be ruled and aligned: of several rows and columns. */
+        boolean isOfRowsAndColumns() {
+            CellGrid grid = grid();
+            return grid.size() > 1 && grid.columns() > 1;
+        }
+    }
 
     /** What of a table stands on a page. */
     record Piece(ProofPage page, PlacedTable placed) {}
@@ -60,6 +71,11 @@ final class DataTables {
         if (!pieces.isEmpty()) {
             byFirst.put(inside.get(0), new DataTable(table, inside.get(0), pieces));
         }
+    }
+
+    /** All of several rows and columns. */
+    List<DataTable> ofRowsAndColumns() {
+        return byFirst.values().stream().filter(DataTable::isOfRowsAndColumns).toList();
     }
 
     List<Paragraph> firsts() {

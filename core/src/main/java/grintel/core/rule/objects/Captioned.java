@@ -1,0 +1,87 @@
+package grintel.core.rule.objects;
+
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Subjects;
+import grintel.core.structure.Part;
+import grintel.core.structure.PartKind;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A table or a figure with all that belongs to it.
+ *
+ * @param caption null where it has no number
+ * @param body its cells, lines or pictures, paragraph by paragraph
+ * @param notes the paragraphs under it
+ */
+public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph> body, List<Paragraph> notes) {
+    private static final int SMALLEST_GRID = 4;
+
+    public Captioned {
+        body = List.copyOf(body);
+        notes = List.copyOf(notes);
+    }
+
+    /** Those of a kind, table or figure, in order; what stands before the text is none of its objects. */
+    public static List<Captioned> all(Examination exam, PartKind kind) {
+        // The tree of all parts is built only where there is something to look for.
+        if (exam.parts().index(PartKind.GRID, 0) < 0
+                && exam.parts().index(PartKind.PICTURE, 0) < 0
+                && exam.parts().index(PartKind.CAPTION_NUMBER, 0) < 0) {
+            return List.of();
+        }
+        return exam.parts().root().all(kind).stream()
+                .filter(part -> !exam.parts().isOnTitlePage(part.first()))
+                .map(part -> of(exam, part))
+                .toList();
+    }
+
+    private static Captioned of(Examination exam, Part part) {
+        List<Paragraph> body = new ArrayList<>(paragraphs(exam, part, PartKind.GRID));
+        body.addAll(paragraphs(exam, part, PartKind.PICTURE));
+        List<Paragraph> numbers = paragraphs(exam, part, PartKind.CAPTION_NUMBER);
+        List<Paragraph> titles = paragraphs(exam, part, PartKind.CAPTION_TITLE);
+        Caption caption =
+                numbers.isEmpty() ? null : Caption.of(numbers.get(0), titles.isEmpty() ? null : titles.get(0));
+        return new Captioned(part.kind(), caption, body, paragraphs(exam, part, PartKind.CAPTION_NOTE));
+    }
+
+    private static List<Paragraph> paragraphs(Examination exam, Part part, PartKind kind) {
+        return part.all(kind).stream()
+                .map(each -> exam.paper().paragraphs().get(each.first()))
+                .toList();
+    }
+
+    /** These as subjects, each standing at its number, else where it begins. */
+    public static Subjects<Captioned> subjects(Examination exam, List<Captioned> all) {
+        return exam.whole().each(paper -> all, each -> exam.place(each.anchor()), each -> exam.identity(each.anchor()));
+    }
+
+    /** Its caption, where there is one for certain. */
+    public Caption said() {
+        if (caption == null) {
+            throw new IllegalStateException("It has no caption");
+        }
+        return caption;
+    }
+
+    /** The paragraph its readings are told at. */
+    Paragraph anchor() {
+        return caption != null ? caption.line() : body.isEmpty() ? notes.get(0) : body.get(0);
+    }
+
+    /** Whether it holds what a reader looks for under a number: a grid of several cells, or a picture. */
+    boolean needsNumber() {
+        return kind == PartKind.TABLE ? body.size() >= SMALLEST_GRID && !holdsPicture() : !body.isEmpty();
+    }
+
+    /** Whether any picture stands in it. */
+    public boolean holdsPicture() {
+        return body.stream()
+                .flatMap(paragraph -> paragraph.inlines().stream())
+                .anyMatch(Inline.Picture.class::isInstance);
+    }
+}

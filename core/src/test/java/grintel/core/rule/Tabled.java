@@ -1,0 +1,216 @@
+package grintel.core.rule;
+
+import grintel.core.guide.demand.Boldness;
+import grintel.core.guide.demand.CaptionForm;
+import grintel.core.guide.demand.Slant;
+import grintel.core.guide.demand.TableDemands;
+import grintel.core.paper.Border;
+import grintel.core.paper.CellProperties;
+import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.Colour;
+import grintel.core.paper.LineSpacing;
+import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.TableProperties;
+import grintel.core.paper.Width;
+import grintel.core.paper.build.PaperBuilder;
+import grintel.core.paper.build.ParagraphBuilder;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.function.Consumer;
+
+/** Correct papers with one table, into which a test lays its faults. Symbols in its heads and notes are italic. */
+final class Tabled {
+    private static final Border RULE = new Border(4, 1, Colour.AUTO);
+    private static final PropertySet ITALIC = PropertySet.of(CharacterProperties.ITALIC, true);
+    private static final PropertySet PLAIN = PropertySet.empty();
+
+    private final Specimen specimen;
+    private final List<List<String>> rows = new ArrayList<>();
+    private List<String> heads = List.of("Quay", "n", "M");
+    private List<Consumer<PaperBuilder>> captions;
+    private List<Consumer<ParagraphBuilder>> notes =
+            List.of(line -> line.text("Note.", ITALIC).text(" By hand."));
+    private String mention = "They are counted in Table 1.";
+    private boolean symbolsSlant = true;
+    private Alignment numbers = Alignment.CENTRE;
+    private Alignment headings = Alignment.CENTRE;
+    private Border inside = Border.NONE;
+    private Border sides = Border.NONE;
+    private Border outer = RULE;
+    private Border underHeads = RULE;
+    private Colour ground = Colour.AUTO;
+    private Consumer<PaperBuilder> after = paper -> {};
+    private boolean tableThere = true;
+
+    private Tabled(String guide) {
+        this.specimen = Specimen.of(guide, Content.NOTHING);
+        CaptionForm number = specimen.guide().ask("tables.number").get(TableDemands.NUMBER);
+        CaptionForm title = specimen.guide().ask("tables.title").get(TableDemands.TITLE);
+        String label = number.words().replace("#", "1");
+        captions = title.line() == CaptionForm.Line.SAME
+                ? List.of(paper -> paper.paragraph(line -> line.text(label + " Lamps and Sums")))
+                : List.of(
+                        paper -> paper.paragraph(line -> line.text(label, look(number))),
+                        paper -> paper.paragraph(line -> line.text("Lamps and Sums", look(title))));
+    }
+
+    static PropertySet look(CaptionForm form) {
+        PropertySet look = PLAIN;
+        if (form.bold() == Boldness.BOLD) {
+            look = look.with(CharacterProperties.BOLD, true);
+        }
+        return form.slant() == Slant.ITALIC ? look.with(CharacterProperties.ITALIC, true) : look;
+    }
+
+    static Tabled apa() {
+        return new Tabled("apa-7-student");
+    }
+
+    static Tabled of(String guide) {
+        return new Tabled(guide);
+    }
+
+    Tabled heads(String... words) {
+        heads = List.of(words);
+        return this;
+    }
+
+    Tabled row(String... cells) {
+        rows.add(List.of(cells));
+        return this;
+    }
+
+    /** Other lines over the table. */
+    @SafeVarargs
+    final Tabled captions(Consumer<ParagraphBuilder>... lines) {
+        captions = new ArrayList<>();
+        for (Consumer<ParagraphBuilder> line : lines) {
+            captions.add(paper -> paper.paragraph(line));
+        }
+        return this;
+    }
+
+    /** Other lines under the table. */
+    @SafeVarargs
+    final Tabled notes(Consumer<ParagraphBuilder>... lines) {
+        notes = new ArrayList<>();
+        for (Consumer<ParagraphBuilder> line : lines) {
+            notes.add(line);
+        }
+        return this;
+    }
+
+    Tabled mention(String words) {
+        mention = words;
+        return this;
+    }
+
+    Tabled uprightSymbols() {
+        symbolsSlant = false;
+        return this;
+    }
+
+    Tabled numbers(Alignment alignment) {
+        numbers = alignment;
+        return this;
+    }
+
+    Tabled headings(Alignment alignment) {
+        headings = alignment;
+        return this;
+    }
+
+    /** Lines between rows and at the sides. */
+    Tabled boxed() {
+        inside = RULE;
+        sides = RULE;
+        return this;
+    }
+
+    Tabled unruled() {
+        outer = Border.NONE;
+        underHeads = Border.NONE;
+        return this;
+    }
+
+    Tabled ground(int rgb) {
+        ground = new Colour(rgb);
+        return this;
+    }
+
+    /** What stands in the place of the table. */
+    Tabled instead(Consumer<PaperBuilder> other) {
+        tableThere = false;
+        after = other;
+        return this;
+    }
+
+    /** Blocks after the table. */
+    Tabled after(Consumer<PaperBuilder> more) {
+        after = more;
+        return this;
+    }
+
+    RuleCase rule(String rule) {
+        specimen.between = this::add;
+        return new RuleCase(rule, specimen.brief(), specimen.build());
+    }
+
+    private void add(PaperBuilder paper) {
+        paper.paragraph(
+                line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(mention + " " + Specimen.PROSE));
+        captions.forEach(caption -> caption.accept(paper));
+        if (tableThere) {
+            table(paper);
+            notes.forEach(paper::paragraph);
+        }
+        after.accept(paper);
+    }
+
+    void table(PaperBuilder paper) {
+        if (rows.isEmpty()) {
+            row("North", "14", "2.31").row("South", "12", "3.04");
+        }
+        int width = 8000 / heads.size();
+        paper.table(table -> {
+            table.columns(Collections.nCopies(heads.size(), width))
+                    .set(TableProperties.BORDER_TOP, outer)
+                    .set(TableProperties.BORDER_BOTTOM, outer)
+                    .set(TableProperties.BORDER_INSIDE_ACROSS, inside)
+                    .set(TableProperties.BORDER_INSIDE_DOWN, sides)
+                    .set(TableProperties.BORDER_LEFT, sides)
+                    .set(TableProperties.BORDER_RIGHT, sides);
+            table.row(row -> {
+                for (String head : heads) {
+                    boolean stub = row.isEmpty();
+                    row.cell(
+                            format -> format.set(CellProperties.WIDTH, Width.twips(width))
+                                    .set(CellProperties.SHADING, ground)
+                                    .set(CellProperties.BORDER_BOTTOM, underHeads),
+                            blocks -> blocks.paragraph(
+                                    line -> line.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE)
+                                            .set(ParagraphProperties.ALIGNMENT, stub ? Alignment.LEFT : headings)
+                                            .text(head, !stub && symbolsSlant ? ITALIC : PLAIN)));
+                }
+            });
+            for (List<String> cells : rows) {
+                table.row(row -> {
+                    for (String cell : cells) {
+                        boolean stub = row.isEmpty();
+                        row.cell(
+                                format -> format.set(CellProperties.WIDTH, Width.twips(width)),
+                                blocks -> blocks.paragraph(
+                                        line -> line.set(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE)
+                                                .set(ParagraphProperties.ALIGNMENT, stub ? Alignment.LEFT : numbers)
+                                                .text(cell)));
+                    }
+                });
+            }
+        });
+    }
+}
