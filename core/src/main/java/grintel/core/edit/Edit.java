@@ -131,6 +131,18 @@ public sealed interface Edit {
         }
     }
 
+    /** Adds paragraphs and tables, one after the other, before or after a paragraph in the same section or cell. */
+    record InsertBlocks(Position at, List<NewBlock> blocks) implements Edit {
+        public InsertBlocks {
+            blocks = List.copyOf(blocks);
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.insertBlocks(this);
+        }
+    }
+
     /**
      * Takes a paragraph out with its characters. Bookmarks and comments in it go on in its neighbour; one that calls a
      * note, holds a picture or ends a section stays.

@@ -45,6 +45,7 @@ public final class EditOrder {
                 || edit instanceof Edit.JoinParagraphs
                 || edit instanceof Edit.MoveParagraphs
                 || edit instanceof Edit.InsertParagraph
+                || edit instanceof Edit.InsertBlocks
                 || edit instanceof Edit.RemoveParagraph;
     }
 
@@ -76,7 +77,9 @@ public final class EditOrder {
                 .sorted(Comparator.comparingInt((Edit edit) -> index(edit)).reversed())
                 .toList());
         edits.stream().filter(Edit.MoveParagraphs.class::isInstance).forEach(out::add);
-        edits.stream().filter(Edit.InsertParagraph.class::isInstance).forEach(out::add);
+        edits.stream()
+                .filter(edit -> edit instanceof Edit.InsertParagraph || edit instanceof Edit.InsertBlocks)
+                .forEach(out::add);
         edits.stream().filter(Edit.RemoveParagraph.class::isInstance).forEach(out::add);
         return out;
     }
@@ -95,6 +98,9 @@ public final class EditOrder {
         }
         if (edit instanceof Edit.MoveParagraphs move) {
             return move.first();
+        }
+        if (edit instanceof Edit.InsertBlocks insert) {
+            return insert.at().paragraph();
         }
         return edit instanceof Edit.InsertParagraph insert
                 ? insert.at().paragraph()

@@ -153,6 +153,11 @@ public final class EditSet {
         }
 
         @Override
+        public void insertBlocks(Edit.InsertBlocks edit) {
+            slot(edit.at());
+        }
+
+        @Override
         public void removeParagraph(Edit.RemoveParagraph edit) {
             structure(List.of(edit.paragraph()), true);
         }

@@ -23,6 +23,8 @@ public interface EditVisitor {
 
     void insertParagraph(Edit.InsertParagraph edit);
 
+    void insertBlocks(Edit.InsertBlocks edit);
+
     void removeParagraph(Edit.RemoveParagraph edit);
 
     void moveParagraphs(Edit.MoveParagraphs edit);

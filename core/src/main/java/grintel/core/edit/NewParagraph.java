@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param style id of its style, or null for the standard one
  * @param direct what it says itself
  */
-public record NewParagraph(@Nullable String style, PropertySet direct, List<NewRun> runs) {
+public record NewParagraph(@Nullable String style, PropertySet direct, List<NewRun> runs) implements NewBlock {
     public NewParagraph {
         runs = List.copyOf(runs);
     }
@@ -27,6 +27,11 @@ public record NewParagraph(@Nullable String style, PropertySet direct, List<NewR
     /** This paragraph saying something of a property itself. */
     public NewParagraph with(Property<?> property, Object value) {
         return new NewParagraph(style, direct.with(property, value), runs);
+    }
+
+    @Override
+    public List<NewParagraph> paragraphs() {
+        return List.of(this);
     }
 
     /** Its characters. */

@@ -133,6 +133,16 @@ final class OpenPaper {
         containers.put(fresh, among);
     }
 
+    /** Puts blocks beside a paragraph, in their order. */
+    void insert(List<OpenBlock> fresh, OpenParagraph beside, boolean before) {
+        if (!before && beside.endsSection) {
+            throw new EditRefusedException("Nothing can come after the last paragraph of a section.");
+        }
+        List<OpenBlock> among = container(beside);
+        among.addAll(indexOf(among, beside) + (before ? 0 : 1), fresh);
+        fresh.stream().flatMap(block -> paragraphs(block).stream()).forEach(each -> containers.put(each, among));
+    }
+
     void remove(OpenParagraph paragraph) {
         List<OpenBlock> among = container(paragraph);
         among.remove(indexOf(among, paragraph));

@@ -173,6 +173,33 @@ public final class PaperEditor {
             open.insert(make(edit.paragraph()), beside, edit.at().before());
         }
 
+        @Override
+        public void insertBlocks(Edit.InsertBlocks edit) {
+            OpenParagraph beside = open.paragraph(edit.at().paragraph());
+            open.insert(
+                    edit.blocks().stream().map(Maker::make).toList(),
+                    beside,
+                    edit.at().before());
+        }
+
+        private static OpenBlock make(NewBlock block) {
+            if (block instanceof NewParagraph paragraph) {
+                return make(paragraph);
+            }
+            NewTable table = (NewTable) block;
+            OpenBlock.OpenTable made = new OpenBlock.OpenTable(null, table.direct(), table.columns());
+            for (NewTable.Row row : table.rows()) {
+                OpenBlock.OpenRow line = new OpenBlock.OpenRow(row.direct());
+                for (NewTable.Cell cell : row.cells()) {
+                    List<OpenBlock> inside = new ArrayList<>();
+                    cell.paragraphs().forEach(each -> inside.add(make(each)));
+                    line.cells.add(new OpenBlock.OpenCell(cell.direct(), inside));
+                }
+                made.rows.add(line);
+            }
+            return made;
+        }
+
         private static OpenParagraph make(NewParagraph paragraph) {
             List<Inline> inlines = new ArrayList<>();
             for (NewParagraph.NewRun run : paragraph.runs()) {

@@ -45,6 +45,8 @@ final class WordEditor implements EditVisitor {
                 out.add(note.paragraph());
             } else if (edit instanceof Edit.InsertParagraph insert) {
                 out.add(insert.at().paragraph());
+            } else if (edit instanceof Edit.InsertBlocks insert) {
+                out.add(insert.at().paragraph());
             } else if (edit instanceof Edit.RemoveParagraph remove) {
                 out.add(remove.paragraph());
             } else if (edit instanceof Edit.SplitParagraph split) {
@@ -153,6 +155,22 @@ final class WordEditor implements EditVisitor {
                 letters(edit.paragraph().runs().stream()
                         .map(NewParagraph.NewRun::piece)
                         .toList()));
+    }
+
+    @Override
+    public void insertBlocks(Edit.InsertBlocks edit) {
+        ParagraphAddress beside = edit.at().paragraph();
+        List<NewParagraph> paragraphs = edit.blocks().stream()
+                .flatMap(block -> block.paragraphs().stream())
+                .toList();
+        // Each goes right before the paragraph, or right after it and before those that went there already.
+        int count = paragraphs.size();
+        for (int i = 0; i < count; i++) {
+            NewParagraph each = paragraphs.get(edit.at().before() ? i : count - 1 - i);
+            List<Piece> pieces =
+                    each.runs().stream().map(NewParagraph.NewRun::piece).toList();
+            insert(beside, edit.at().before() ? 0 : 1, letters(pieces));
+        }
     }
 
     private void insert(ParagraphAddress beside, int after, String letters) {

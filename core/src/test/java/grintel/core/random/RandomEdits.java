@@ -4,6 +4,7 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.EditSet;
 import grintel.core.edit.MarginalContent;
 import grintel.core.edit.NewParagraph;
+import grintel.core.edit.NewTable;
 import grintel.core.edit.Piece;
 import grintel.core.edit.Position;
 import grintel.core.edit.Target;
@@ -26,6 +27,7 @@ import grintel.core.paper.Style;
 import grintel.core.paper.Table;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.TextRange;
+import grintel.core.paper.Width;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -88,6 +90,24 @@ public final class RandomEdits {
                 Paragraph beside = text();
                 yield new Edit.InsertParagraph(
                         new Position(beside.address(), random.nextInt(3) > 0 || beside.endsSection()), fresh());
+            }
+            case "InsertBlocks" -> {
+                Paragraph beside = text();
+                NewTable.Cell cell = new NewTable.Cell(
+                        PropertySet.of(CellProperties.WIDTH, Width.twips(1200)), List.of(fresh(), fresh()));
+                yield new Edit.InsertBlocks(
+                        new Position(beside.address(), random.nextBoolean() || beside.endsSection()),
+                        List.of(
+                                fresh(),
+                                new NewTable(
+                                        PropertySet.of(TableProperties.FIXED, true),
+                                        List.of(1200, 1200),
+                                        List.of(
+                                                new NewTable.Row(PropertySet.empty(), List.of(cell, cell)),
+                                                new NewTable.Row(
+                                                        PropertySet.of(RowProperties.REPEATS, true),
+                                                        List.of(cell, cell)))),
+                                fresh()));
             }
             case "RemoveParagraph" -> removable();
             case "MoveParagraphs" -> move();

@@ -4,6 +4,7 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.EditOrder;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.EditVisitor;
+import grintel.core.edit.NewBlock;
 import grintel.core.edit.Target;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
@@ -25,17 +26,17 @@ final class DocxEditor {
     private final StyleEditor styles;
     private final MarginalEditor marginals;
     private final NoteEditor notes;
-    private final NewParagraphWriter newParagraphs;
+    private final NewBlockWriter newBlocks;
     private final Maker maker = new Maker();
     private final Map<ParagraphAddress, LiveContent> contents = new HashMap<>();
 
     private DocxEditor(DocxTree tree) {
         this.tree = tree;
         this.properties = new PropertyWriter(tree.isStrict());
-        this.newParagraphs = new NewParagraphWriter(properties);
+        this.newBlocks = new NewBlockWriter(properties);
         this.styles = new StyleEditor(tree, properties);
-        this.marginals = new MarginalEditor(tree, newParagraphs);
-        this.notes = new NoteEditor(tree, newParagraphs);
+        this.marginals = new MarginalEditor(tree, newBlocks);
+        this.notes = new NoteEditor(tree, newBlocks);
     }
 
     /**
@@ -177,7 +178,20 @@ final class DocxEditor {
         @Override
         public void insertParagraph(Edit.InsertParagraph edit) {
             XmlElement beside = tree.paragraph(edit.at().paragraph());
-            put(newParagraphs.write(beside, edit.paragraph()), beside, edit.at().before());
+            put(newBlocks.write(beside, edit.paragraph()), beside, edit.at().before());
+            tree.touch(edit.at().paragraph().story());
+        }
+
+        @Override
+        public void insertBlocks(Edit.InsertBlocks edit) {
+            XmlElement beside = tree.paragraph(edit.at().paragraph());
+            XmlElement last = beside;
+            for (NewBlock block : edit.blocks()) {
+                XmlElement fresh = newBlocks.write(beside, block);
+                boolean before = edit.at().before();
+                put(fresh, before ? beside : last, before);
+                last = fresh;
+            }
             tree.touch(edit.at().paragraph().story());
         }
 

@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
 /** Writes headers and footers anew, and lets sections take those of the section before. */
 final class MarginalEditor {
     private final DocxTree tree;
-    private final NewParagraphWriter paragraphs;
+    private final NewBlockWriter paragraphs;
 
-    MarginalEditor(DocxTree tree, NewParagraphWriter paragraphs) {
+    MarginalEditor(DocxTree tree, NewBlockWriter paragraphs) {
         this.tree = tree;
         this.paragraphs = paragraphs;
     }

@@ -10,9 +10,9 @@ import org.jspecify.annotations.Nullable;
 /** Adds notes, and turns footnotes into endnotes and back. */
 final class NoteEditor {
     private final DocxTree tree;
-    private final NewParagraphWriter paragraphs;
+    private final NewBlockWriter paragraphs;
 
-    NoteEditor(DocxTree tree, NewParagraphWriter paragraphs) {
+    NoteEditor(DocxTree tree, NewBlockWriter paragraphs) {
         this.tree = tree;
         this.paragraphs = paragraphs;
     }
