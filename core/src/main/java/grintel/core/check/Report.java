@@ -32,6 +32,11 @@ public final class Report {
         this.notMeasured = List.copyOf(notMeasured);
     }
 
+    /** The paper as it was examined. */
+    public Examination examination() {
+        return exam;
+    }
+
     public Paper paper() {
         return exam.paper();
     }

@@ -1,0 +1,152 @@
+package grintel.core.table;
+
+import grintel.core.guide.Guide;
+import grintel.core.table.MadeTable.Head;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The shapes of tables that several kinds of figures share: what columns a reader needs, under which heads. */
+final class Forms {
+    private final Figure figure;
+    private final boolean asterisks;
+
+    Forms(Guide guide, boolean asterisks) {
+        this.figure = new Figure(guide);
+        this.asterisks = asterisks;
+    }
+
+    Figure figure() {
+        return figure;
+    }
+
+    // ---- two means
+
+    /** A row a measure, the two sides under heads that span their figures. */
+    MadeTable compared(String title, List<Comparison> all, List<String> further) {
+        Comparison first = all.get(0);
+        boolean same = all.stream()
+                .allMatch(each -> each.first().n() == first.first().n()
+                        && each.second().n() == first.second().n());
+        boolean named = all.stream()
+                .allMatch(each -> each.first().name().equals(first.first().name())
+                        && each.second().name().equals(first.second().name()));
+        List<Head> upper = new ArrayList<>(List.of(
+                Head.of(""),
+                new Head(spanner(named ? first.first() : null, same, "First"), 2),
+                new Head(spanner(named ? first.second() : null, same, "Second"), 2)));
+        List<String> lower = new ArrayList<>(List.of("Measure", m(), sd(), m(), sd()));
+        for (String symbol : List.of("t", "df", "p", "d")) {
+            upper.add(Head.of(""));
+            lower.add(figure.symbol(symbol));
+        }
+        List<List<String>> rows = new ArrayList<>();
+        for (Comparison each : all) {
+            rows.add(List.of(
+                    each.name(),
+                    figure.number(each.first().mean()),
+                    figure.number(each.first().sd()),
+                    figure.number(each.second().mean()),
+                    figure.number(each.second().sd()),
+                    figure.number(each.t()) + (asterisks ? Figure.asterisks(each.p()) : ""),
+                    figure.degrees(each.df()),
+                    figure.probability(each.p()),
+                    figure.number(each.d())));
+        }
+        List<String> notes = new ArrayList<>(further);
+        if (!same) {
+            notes.add(0, "Numbers of persons differ between measures.");
+        }
+        List<String> paragraphs = new ArrayList<>();
+        if (!notes.isEmpty()) {
+            paragraphs.add(String.join(" ", notes));
+        }
+        addAsterisks(paragraphs, all.stream().map(Comparison::p).toList());
+        return new MadeTable(
+                title, List.of(upper, lower.stream().map(Head::of).toList()), rows, paragraphs, sentence(first));
+    }
+
+    private String spanner(Comparison.@Nullable Side side, boolean counted, String otherwise) {
+        if (side == null) {
+            return otherwise;
+        }
+        return counted ? side.name() + " (" + figure.symbol("n") + " = " + side.n() + ")" : side.name();
+    }
+
+    private String sentence(Comparison each) {
+        return figure.symbol("t") + "(" + figure.degrees(each.df()) + ") = " + figure.number(each.t()) + ", "
+                + figure.said(each.p()) + ", " + figure.symbol("d") + " = " + figure.number(each.d());
+    }
+
+    // ---- correlations
+
+    /**
+     * The lower half of a square, its variables numbered.
+     *
+     * @param r by row and column, below the diagonal
+     * @param p of each of them
+     * @param middle mean and standard deviation of each, none where they are not known
+     */
+    MadeTable correlated(
+            String title, List<String> names, double[][] r, double[][] p, List<double[]> middle, List<String> notes) {
+        List<String> heads = new ArrayList<>(List.of("Variable"));
+        boolean described = middle.size() == names.size();
+        if (described) {
+            heads.add(m());
+            heads.add(sd());
+        }
+        for (int i = 1; i < names.size(); i++) {
+            heads.add(Integer.toString(i));
+        }
+        List<List<String>> rows = new ArrayList<>();
+        List<Double> small = new ArrayList<>();
+        for (int i = 0; i < names.size(); i++) {
+            List<String> row = new ArrayList<>(List.of((i + 1) + ". " + names.get(i)));
+            if (described) {
+                row.add(figure.number(middle.get(i)[0]));
+                row.add(figure.number(middle.get(i)[1]));
+            }
+            for (int j = 0; j < names.size() - 1; j++) {
+                if (j < i) {
+                    small.add(p[i][j]);
+                    row.add(figure.bounded(r[i][j], 2) + Figure.asterisks(p[i][j]));
+                } else {
+                    row.add(j == i ? "—" : "");
+                }
+            }
+            rows.add(row);
+        }
+        List<String> paragraphs = new ArrayList<>();
+        if (!notes.isEmpty()) {
+            paragraphs.add(String.join(" ", notes));
+        }
+        String asterisk = figure.asteriskNote(small);
+        if (!asterisk.isEmpty()) {
+            paragraphs.add(asterisk);
+        }
+        return new MadeTable(title, MadeTable.plainHeads(heads), rows, paragraphs, "");
+    }
+
+    // ---- pieces
+
+    String m() {
+        return figure.symbol("M");
+    }
+
+    String sd() {
+        return figure.symbol("SD");
+    }
+
+    /** Adds the note on asterisks where they are wanted and any was set. */
+    void addAsterisks(List<String> notes, List<Double> all) {
+        String note = asterisks ? figure.asteriskNote(all) : "";
+        if (!note.isEmpty()) {
+            notes.add(note);
+        }
+    }
+
+    /** A statistic with its asterisks where they are wanted. */
+    String marked(String statistic, double p) {
+        return asterisks ? statistic + Figure.asterisks(p) : statistic;
+    }
+}

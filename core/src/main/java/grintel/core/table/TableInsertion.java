@@ -1,0 +1,144 @@
+package grintel.core.table;
+
+import grintel.core.edit.Edit;
+import grintel.core.edit.Position;
+import grintel.core.guide.Guide;
+import grintel.core.paper.Blocks;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.Section;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.Style;
+import grintel.core.paper.TextRange;
+import grintel.core.paper.VisibleText;
+import grintel.core.rule.Examination;
+import grintel.core.rule.objects.Renumbering;
+import grintel.core.structure.PartKind;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Brings a made table into a paper: after the paragraph that names it, with its number, those after it moved up. */
+public final class TableInsertion {
+    private static final Set<PartKind> AFTER =
+            EnumSet.of(PartKind.PARAGRAPH, PartKind.CONTINUATION, PartKind.BLOCK_QUOTATION, PartKind.LIST_ITEM);
+
+    private final Examination exam;
+    private final Guide guide;
+    private final Renumbering tables;
+
+    public TableInsertion(Examination exam) {
+        this.exam = exam;
+        this.guide = exam.brief().guide();
+        this.tables = new Renumbering(exam, PartKind.TABLE);
+    }
+
+    /**
+     * A place for a table.
+     *
+     * @param paragraph index of the paragraph it comes after
+     * @param number it would bear there
+     * @param named whether the text names that number already
+     */
+    public record Place(int paragraph, int number, boolean named) {}
+
+    /** The paragraphs after which a table can come in, in order. */
+    public List<Place> places() {
+        List<Place> out = new ArrayList<>();
+        for (Paragraph paragraph : exam.parts().paragraphs(AFTER)) {
+            int index = paragraph.address().index();
+            if (exam.parts().isInText(index)
+                    && !paragraph.inTable()
+                    && !paragraph.endsSection()
+                    && !isBeforeObject(index)) {
+                int number = tables.numberAfter(paragraph);
+                out.add(new Place(index, number, tables.isWaitedFor(number)));
+            }
+        }
+        return out;
+    }
+
+    /** Whether what follows is a part of a table or a figure, or blank, so that nothing is put between. */
+    private boolean isBeforeObject(int index) {
+        return index + 1 < exam.parts().size() && exam.parts().kind(index + 1) == PartKind.GRID;
+    }
+
+    /** The likeliest place: after the paragraph that names a number nothing bears yet, else after the last of the text; -1 for none. */
+    public int likeliest(List<Place> places) {
+        int waiting = tables.firstWaiting();
+        int last = -1;
+        for (Place place : places) {
+            if (place.paragraph() == waiting) {
+                return waiting;
+            }
+            last = exam.parts().isInAppendix(place.paragraph()) ? last : place.paragraph();
+        }
+        return last;
+    }
+
+    /** What is added to a paragraph that is to send its reader to a table: before the mark that ends it. */
+    public String mention(int number) {
+        return " (see " + tables.mention(number) + ")";
+    }
+
+    /**
+     * Edits that bring a table in.
+     *
+     * @param paragraph one of the places
+     * @param mention whether the paragraph before it is to name it
+     * @throws UnusableSheetException when there is no such place
+     */
+    public List<Edit> edits(MadeTable table, int paragraph, boolean mention) {
+        Place place = places().stream()
+                .filter(each -> each.paragraph() == paragraph)
+                .findFirst()
+                .orElseThrow(() -> new UnusableSheetException(
+                        "The place for the table is not there any more. Choose another one."));
+        Paragraph before = exam.paper().paragraphs().get(paragraph);
+        List<Edit> out = new ArrayList<>(tables.makeRoom(place.number()));
+        if (mention && !place.named()) {
+            out.add(named(before, place.number()));
+        }
+        Style standard = exam.paper().styles().standard(Style.Kind.PARAGRAPH);
+        out.add(new Edit.InsertBlocks(
+                Position.after(before.address()),
+                new TableBlocks(table, guide, measure(paragraph), standard == null ? null : standard.id())
+                        .blocks(place.number())));
+        return out;
+    }
+
+    private Edit named(Paragraph paragraph, int number) {
+        VisibleText visible = VisibleText.of(paragraph);
+        int end = visible.text().stripTrailing().length();
+        while (end > 0 && ".!?:”\"’)".indexOf(visible.text().charAt(end - 1)) >= 0) {
+            end--;
+        }
+        TextRange at = visible.range(end, end);
+        return Edit.ReplaceText.words(at, mention(number));
+    }
+
+    /** Twips from margin to margin where a paragraph stands. */
+    private int measure(int paragraph) {
+        Section section = section(paragraph);
+        return section.get(SectionProperties.PAGE_WIDTH)
+                - section.get(SectionProperties.MARGIN_LEFT)
+                - section.get(SectionProperties.MARGIN_RIGHT);
+    }
+
+    private Section section(int paragraph) {
+        @Nullable Section found = null;
+        int at = 0;
+        for (Section section : exam.paper().sections()) {
+            at += Blocks.paragraphs(section.blocks()).size();
+            found = section;
+            if (paragraph < at) {
+                break;
+            }
+        }
+        if (found == null) {
+            throw new UnusableSheetException("The paper has no text to put a table into.");
+        }
+        return found;
+    }
+}

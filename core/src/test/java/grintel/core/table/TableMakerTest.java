@@ -1,0 +1,268 @@
+package grintel.core.table;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import grintel.core.check.Examiner;
+import grintel.core.check.Report;
+import grintel.core.edit.PaperEditor;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.limit.WorkLimits;
+import grintel.core.paper.Paper;
+import grintel.core.paper.Paragraph;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Reading;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import grintel.core.table.TableMaker.Kind;
+import grintel.core.table.TableMaker.Result;
+import grintel.core.table.TableMaker.Role;
+import grintel.core.table.TableMaker.Wish;
+import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class TableMakerTest {
+    private static final String RAW = raw();
+    private static final String PRINTED = """
+            Group Statistics
+            \tSignal\tN\tMean\tStd. Deviation\tStd. Error Mean
+            Interval\tBell\t30\t4,31\t,92\t,168
+            \tHorn\t28\t3,78\t,81\t,153
+
+            Independent Samples Test
+            \t\tLevene's Test for Equality of Variances\t\tt-test for Equality of Means
+            \t\tF\tSig.\tt\tdf\tSig. (2-tailed)\tMean Difference
+            Interval\tEqual variances assumed\t,412\t,524\t2,321\t56\t,024\t,530
+            \tEqual variances not assumed\t\t\t2,332\t55,8\t,023\t,530
+            """;
+
+    /** Sixty evenings at two harbours, three measures. */
+    private static String raw() {
+        Random random = new Random(7);
+        StringBuilder out = new StringBuilder("Evening,Harbour,Tide,Interval,Flights,Lamps\n");
+        for (int i = 1; i <= 60; i++) {
+            out.append(i)
+                    .append(i % 2 == 0 ? ",North" : ",South")
+                    .append(i % 3 == 0 ? ",ebb" : i % 3 == 1 ? ",flood" : ",slack")
+                    .append(String.format(java.util.Locale.ROOT, ",%.2f", 4 + i % 2 * 0.6 + random.nextGaussian()))
+                    .append(String.format(java.util.Locale.ROOT, ",%d", 10 + random.nextInt(9)))
+                    .append(i == 9 ? ",many" : i == 12 ? "," : String.format(java.util.Locale.ROOT, ",%d", 3 + i % 7))
+                    .append('\n');
+        }
+        return out.toString();
+    }
+
+    private static Guide guide(String id) {
+        Guide guide = Guides.find(id);
+        assertThat(guide).isNotNull();
+        return guide;
+    }
+
+    private static Result made(String text, Wish wish) {
+        return TableMaker.make(SheetText.read(text), wish, guide("apa-7-student"));
+    }
+
+    private static Wish kind(@Nullable Kind kind) {
+        return new Wish(kind, List.of(), false, null);
+    }
+
+    private static MadeTable table(Result result) {
+        MadeTable table = result.table();
+        assertThat(table).as(result.remarks().toString()).isNotNull();
+        return table;
+    }
+
+    // ---- what came in
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Quay\tLamps\nNorth\t14\nSouth\t12",
+                "Quay;Lamps\nNorth;14\nSouth;12",
+                "Quay,Lamps\n\"North\",14\nSouth,12",
+                "Quay    Lamps\nNorth   14\nSouth   12",
+            })
+    void cellsAreReadHoweverTheyAreParted(String text) {
+        Sheet sheet = SheetText.read(text).get(0);
+        assertThat(sheet.rows())
+                .containsExactly(List.of("Quay", "Lamps"), List.of("North", "14"), List.of("South", "12"));
+    }
+
+    @Test
+    void titleAndFootersStandApartFromTheCells() {
+        Sheet sheet = SheetText.read("Lamps by Quay\t\nQuay\tLamps\nNorth\t14\na. By hand.\t")
+                .get(0);
+        assertThat(sheet.title()).isEqualTo("Lamps by Quay");
+        assertThat(sheet.footers()).containsExactly("a. By hand.");
+        assertThat(sheet.rows()).hasSize(2);
+    }
+
+    @Test
+    void numbersAreReadAsProgramsAndPeopleWriteThem() {
+        assertThat(Numeral.of(".000", false))
+                .extracting(Numeral::value, Numeral::places)
+                .containsExactly(0.0, 3);
+        assertThat(Numeral.of("<.001", false)).extracting(Numeral::sign).isEqualTo("<");
+        assertThat(Numeral.of("1.2E-05", false)).extracting(Numeral::value).isEqualTo(1.2E-05);
+        assertThat(Numeral.of("1,204", false)).extracting(Numeral::value).isEqualTo(1204.0);
+        assertThat(Numeral.of("1.204,5", true)).extracting(Numeral::value).isEqualTo(1204.5);
+        assertThat(Numeral.of("−0,42**", true))
+                .extracting(Numeral::value, Numeral::marks)
+                .containsExactly(-0.42, "**");
+        assertThat(Numeral.of("12%", false)).extracting(Numeral::percent).isEqualTo(true);
+        assertThat(List.of("", "n/a", "—", "-99")).allMatch(Numeral::isMissing);
+        assertThat(List.of("North", "1.2.3", "12 lamps", "1/2")).allMatch(cell -> Numeral.of(cell, false) == null);
+    }
+
+    @Test
+    void whatIsTooLargeOrNoTableIsRefusedInWords() {
+        assertThatThrownBy(() -> SheetText.read("1\t2\n".repeat(50_001)))
+                .isInstanceOf(UnusableSheetException.class)
+                .hasMessageContaining("50,001");
+        assertThatThrownBy(() -> SheetText.read("1\t".repeat(301))).hasMessageContaining("300 columns");
+        assertThatThrownBy(() -> SheetText.read(" \n ")).hasMessageContaining("no cells");
+        assertThatThrownBy(() -> SheetText.read("PK\0")).hasMessageContaining("no text");
+    }
+
+    // ---- what is made of it
+
+    @Test
+    void twoGroupsOfRawDataAreComparedAndTheCheckOfVariancesDecides() {
+        Result result = made(RAW, Wish.NONE);
+        assertThat(result.raw()).isTrue();
+        assertThat(result.kind()).isEqualTo(Kind.GROUPS);
+        assertThat(result.columns())
+                .extracting(TableMaker.Column::role)
+                .containsExactly(Role.OUT, Role.GROUP, Role.GROUP, Role.MEASURE, Role.MEASURE, Role.MEASURE);
+        assertThat(result.because()).contains("Levene’s test, of deviations from the mean");
+        assertThat(result.remarks()).anyMatch(remark -> remark.startsWith("Lamps: 1 cell holds no number"));
+        MadeTable table = table(result);
+        assertThat(table.title()).isEqualTo("Harbour Differences in Interval, Flights and Lamps");
+        assertThat(table.rows()).hasSize(3);
+        assertThat(table.report()).startsWith("_t_(58) = ").contains("_p_ ", "_d_ = ");
+        MadeTable welch = table(made(RAW, new Wish(Kind.GROUPS, List.of(), false, false)));
+        assertThat(welch.notes()).anyMatch(note -> note.contains("adjusted for unequal variances"));
+    }
+
+    @Test
+    void aPrintedTestSaysTheSame() {
+        Result result = made(PRINTED, Wish.NONE);
+        assertThat(result.raw()).isFalse();
+        assertThat(result.kind()).isEqualTo(Kind.GROUPS);
+        MadeTable table = table(result);
+        assertThat(table.rows())
+                .containsExactly(List.of("Interval", "4.31", "0.92", "3.78", "0.81", "2.32", "56", ".024", "0.61"));
+        assertThat(table.heads().get(0))
+                .extracting(MadeTable.Head::words)
+                .contains("Bell (_n_ = 30)", "Horn (_n_ = 28)");
+        assertThat(table.report()).isEqualTo("_t_(56) = 2.32, _p_ = .024, _d_ = 0.61");
+        MadeTable other = table(made(PRINTED, new Wish(null, List.of(), true, false)));
+        assertThat(other.rows().get(0)).contains("2.33*", "55.80", ".023");
+        assertThat(other.notes()).contains("*_p_ < .05.");
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = Kind.class, names = "PLAIN", mode = EnumSource.Mode.EXCLUDE)
+    void everyKindIsMadeOfRawDataAndChecksCleanUnderEveryGuide(Kind kind) {
+        List<Role> roles = List.of(
+                Role.OUT,
+                Role.GROUP,
+                Role.GROUP,
+                Role.MEASURE,
+                Role.MEASURE,
+                kind == Kind.PAIRS ? Role.OUT : Role.MEASURE);
+        for (Guide guide : Guides.all()) {
+            Result result = TableMaker.make(SheetText.read(RAW), new Wish(kind, roles, true, null), guide);
+            assertThat(result.kind()).isEqualTo(kind);
+            inserted(guide, table(result));
+        }
+    }
+
+    @Test
+    void printedTablesCheckCleanUnderEveryGuide() {
+        String anova = """
+                \tSum of Squares\tdf\tMean Square\tF\tSig.
+                Between Groups\t12.411\t2\t6.206\t4.821\t.0114
+                Within Groups\t73.375\t57\t1.287\t\t
+                Total\t85.786\t59\t\t\t
+                """;
+        String correlations = """
+                \t\tInterval\tFlights\tLamps
+                Interval\tPearson Correlation\t1\t.412**\t-.118
+                \tSig. (2-tailed)\t\t.001\t.369
+                \tN\t60\t60\t60
+                Flights\tPearson Correlation\t.412**\t1\t.257*
+                \tSig. (2-tailed)\t.001\t\t.047
+                \tN\t60\t60\t60
+                Lamps\tPearson Correlation\t-.118\t.257*\t1
+                \tSig. (2-tailed)\t.369\t.047\t
+                \tN\t60\t60\t60
+                """;
+        String frequencies =
+                "\tFrequency\tPercent\tValid Percent\tCumulative Percent\nebb\t20\t33.3\t33.3\t33.3\nflood\t40\t66.7\t66.7\t100.0";
+        for (String printed : List.of(PRINTED, anova, correlations, frequencies)) {
+            for (Guide guide : Guides.all()) {
+                inserted(guide, titled(table(TableMaker.make(SheetText.read(printed), Wish.NONE, guide))));
+            }
+        }
+        assertThat(table(made(anova, Wish.NONE)).rows().get(0))
+                .containsExactly("Between Groups", "12.41", "2", "6.21", "4.82", ".011");
+        assertThat(table(made(correlations, Wish.NONE)).rows().get(2)).containsExactly("3. Lamps", "\u2212.12", ".26*");
+        assertThat(table(made(frequencies, Wish.NONE)).columns()).isEqualTo(3);
+    }
+
+    private static MadeTable titled(MadeTable table) {
+        return table.title().isEmpty()
+                ? new MadeTable("Lamps and Sums", table.heads(), table.rows(), table.notes(), "")
+                : table;
+    }
+
+    @Test
+    void whatCannotBeComputedIsSaidInTheRemarks() {
+        Result result = made("Group,Length\na,1\na,1\nb,1\nb,1\nb,1\na,1\n", Wish.NONE);
+        assertThat(result.table()).isNull();
+        assertThat(result.remarks()).anyMatch(remark -> remark.contains("all numbers are the same"));
+    }
+
+    // ---- into a paper
+
+    /** Brings a table into a correct paper of the guide, in which nothing is off afterwards. */
+    private static Paper inserted(Guide guide, MadeTable table) {
+        Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
+        Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
+        Examination exam = report.examination();
+        TableInsertion insertion = new TableInsertion(exam);
+        int place = insertion.likeliest(insertion.places());
+        Paper paper = PaperEditor.apply(exam.paper(), insertion.edits(table, place, true));
+        Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
+        assertThat(after.findings())
+                .as(guide.id() + " " + table.title())
+                .extracting(Reading::toString)
+                .isEmpty();
+        return paper;
+    }
+
+    @Test
+    void aTableComesAfterTheParagraphThatNamesItAndThoseAfterItMoveUp() {
+        Specimen specimen = Specimen.of("apa-7-student", Content.OBJECTS);
+        specimen.between =
+                paper -> paper.paragraph(line -> line.text("More of it stands in Table 1 too. " + Specimen.PROSE));
+        Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
+        TableInsertion insertion = new TableInsertion(report.examination());
+        int first = insertion.places().get(0).paragraph();
+        Paper paper = PaperEditor.apply(
+                report.examination().paper(), insertion.edits(table(made(RAW, kind(Kind.DESCRIPTIVES))), first, true));
+        assertThat(paper.paragraphs())
+                .extracting(Paragraph::text)
+                .anyMatch(text -> text.endsWith("(see Table 1)."))
+                .anyMatch(text -> text.startsWith("More of it stands in Table 2 too."))
+                .anyMatch(text -> text.contains("as Table 2 and Figure 1 show"))
+                .containsSubsequence("Table 1", "Table 2");
+    }
+}
