@@ -11,6 +11,7 @@ import { SettingsPage } from '../session/SettingsPage'
 import { SignIn } from '../session/SignIn'
 import { SignInAgain } from '../session/SignInAgain'
 import { useSession } from '../session/useSession'
+import { FreeTablePage, PaperTablePage } from '../table/TablePage'
 import { Notice } from '../ui/Notice'
 import { Frame } from './Frame'
 import { NotFound } from './NotFound'
@@ -44,6 +45,8 @@ export function App() {
           <Route path="/bring" element={<Bring />} />
           <Route path="/brief" element={<BriefPage />} />
           <Route path="/from-text" element={<FromTextPage />} />
+          <Route path="/table" element={<FreeTablePage />} />
+          <Route path="/papers/:id/table" element={<PaperTablePage />} />
           <Route path="/house-rules" element={<LibraryPage />} />
           <Route path="/shared-rules/:token" element={<SharedPage />} />
           <Route path="/settings" element={<SettingsPage />} />

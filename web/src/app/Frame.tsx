@@ -25,6 +25,9 @@ export function Frame() {
           <NavLink to="/brief" className={link}>
             Brief
           </NavLink>
+          <NavLink to="/table" className={link}>
+            Table
+          </NavLink>
           <NavLink to="/settings" className={link}>
             Settings
           </NavLink>

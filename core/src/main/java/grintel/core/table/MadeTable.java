@@ -2,6 +2,7 @@ package grintel.core.table;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A table in the guide's form, before it has a place. Words between low lines, {@code _M_}, are slanted.
@@ -13,10 +14,17 @@ import java.util.List;
  */
 public record MadeTable(
         String title, List<List<Head>> heads, List<List<String>> rows, List<String> notes, String report) {
+    /** A table of more rows is no table for a paper. */
+    public static final int MOST_ROWS = 500;
+
     public MadeTable {
         heads = heads.stream().map(List::copyOf).toList();
         rows = rows.stream().map(List::copyOf).toList();
         notes = List.copyOf(notes);
+        if (rows.size() > MOST_ROWS) {
+            throw new UnusableSheetException("A table in a paper has at most 500 rows; this one would have "
+                    + String.format(Locale.ROOT, "%,d", rows.size()) + ". Take the rows your reader needs.");
+        }
         int columns = heads.isEmpty() ? 0 : width(heads.get(0));
         if (columns == 0 || heads.stream().anyMatch(row -> width(row) != columns)) {
             throw new IllegalArgumentException("Heads do not span the same columns");

@@ -17,6 +17,7 @@ import grintel.server.paper.PaperRequests.RenameRequest;
 import grintel.server.paper.PaperRequests.RevisionRequest;
 import grintel.server.paper.PaperRequests.SetRequest;
 import grintel.server.paper.PaperRequests.StetRequest;
+import grintel.server.paper.PaperRequests.TableRequest;
 import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.PapersView;
@@ -300,6 +301,22 @@ class PaperController {
         Wishes.BringAgain wish = new Wishes.BringAgain(id, revision);
         UUID work = uploads.take(file, bytes -> papers.bringAgain(person.id(), wish, bytes));
         return view(queue.await(person.id(), work));
+    }
+
+    /** Where a table can come into the paper as it stands; or the work that reads it. */
+    @GetMapping("/papers/{id}/table-places")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = TablePlacesView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> tablePlaces(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return whenReady(
+                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(TablePlacesView.of(ready.report())));
+    }
+
+    /** Brings a table into the paper, as one step. */
+    @PostMapping("/papers/{id}/table")
+    WorkView bringTable(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody TableRequest wanted) {
+        return view(papers.bringTable(person.id(), wanted.wish(id)));
     }
 
     private WorkView view(WorkStatus work) {

@@ -5,6 +5,7 @@ import grintel.server.brief.BriefChoice;
 import grintel.server.brief.HouseChoice;
 import grintel.server.brief.LooseChoice;
 import grintel.server.problem.Problem;
+import grintel.server.table.TableChoice;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -109,6 +110,19 @@ final class PaperRequests {
                     .filter(each -> each.name().equalsIgnoreCase(id))
                     .findFirst()
                     .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
+        }
+    }
+
+    /**
+     * A table to bring into a paper.
+     *
+     * @param paragraph index of the paragraph it comes after
+     * @param mention whether that paragraph is to name it
+     */
+    record TableRequest(int revision, TableChoice table, int paragraph, boolean mention) {
+        Wishes.BringTable wish(UUID paper) {
+            table.read();
+            return new Wishes.BringTable(paper, revision, table, paragraph, mention);
         }
     }
 

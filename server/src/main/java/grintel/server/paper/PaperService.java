@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.core.guide.Brief;
 import grintel.formats.docx.DocxPictures;
 import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
@@ -130,6 +131,15 @@ public class PaperService {
     private WorkStatus start(UUID account, String kind, UUID paper, int revision, Object wish) {
         store.at(account, paper, revision);
         return queue.start(account, kind, wish);
+    }
+
+    WorkStatus bringTable(UUID account, Wishes.BringTable wish) {
+        return start(account, PaperWork.BRING_TABLE, wish.paper(), wish.revision(), wish);
+    }
+
+    /** What a paper is judged by as it stands. */
+    Brief brief(UUID account, UUID id) {
+        return store.current(account, id).brief().brief();
     }
 
     WorkStatus lift(UUID account, Wishes.Lift wish) {

@@ -2,10 +2,14 @@ package grintel.server.paper;
 
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
+import grintel.core.edit.Edit;
+import grintel.core.edit.WordLedger;
 import grintel.core.guide.demand.Station;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Corrections;
+import grintel.core.table.MadeTable;
+import grintel.core.table.TableInsertion;
 import grintel.formats.docx.DocxFile;
 import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
@@ -35,6 +39,7 @@ class PaperWork {
     static final String STET = "stet";
     static final String LIFT = "lift";
     static final String CORRECT = "correct";
+    static final String BRING_TABLE = "bring-table";
     static final String CHANGE_FACTS = "change-facts";
     static final String BRING_AGAIN = "bring-again";
 
@@ -243,6 +248,45 @@ class PaperWork {
             String label = wish.kind() == null ? "Part told again" : "Part: " + Wording.part(wish.kind());
             Standing corrected = standing.with(said);
             return restated(standing, corrected, label, examined(corrected, file, task.progress()));
+        });
+    }
+
+    /** Brings a made table in, as one step with the words it brings. */
+    @Bean
+    WorkKind<Wishes.BringTable> bringTable() {
+        return new WorkKind<>(BRING_TABLE, Wishes.BringTable.class, task -> {
+            Wishes.BringTable wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            Report before = report(standing, task.progress());
+            MadeTable table = wish.table().read();
+            List<Edit> edits = new TableInsertion(before.examination()).edits(table, wish.paragraph(), wish.mention());
+            DocxFile file = examinations
+                    .read(store.content(standing.manuscript()), task.progress())
+                    .with(List.of(edits));
+            WordLedger expected = before.examination().ledger().after(edits);
+            if (!expected.isSameAs(WordLedger.of(file.paper()))) {
+                throw Problem.conflict(
+                        "The table could not be brought in without touching other words. Nothing was changed.");
+            }
+            Report after =
+                    examinations.examine(file, standing.brief().brief(), standing.corrections(), task.progress());
+            Step.Details details = new Step.Details(
+                    "Table: " + MadeTable.plain(table.title()),
+                    before.examination().ledger().changes(edits).stream()
+                            .map(change ->
+                                    new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
+                            .toList(),
+                    List.of(),
+                    List.of(),
+                    standing.stets().reasons(),
+                    standing.corrections().all(),
+                    StationStates.of(after, standing.stets()),
+                    standing.brief());
+            return () -> {
+                UUID added = store.addStep(standing, details, file.bytes());
+                examinations.keep(added, standing.corrections(), after);
+                return Result.NOTHING;
+            };
         });
     }
 

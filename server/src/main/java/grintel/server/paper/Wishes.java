@@ -3,6 +3,7 @@ package grintel.server.paper;
 import grintel.core.structure.PartKind;
 import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
+import grintel.server.table.TableChoice;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -43,6 +44,9 @@ final class Wishes {
 
     /** Go on with the file that comes along, the same paper edited elsewhere. */
     record BringAgain(UUID paper, int revision) {}
+
+    /** Bring a table in after a paragraph, which is to name it or not. */
+    record BringTable(UUID paper, int revision, TableChoice table, int paragraph, boolean mention) {}
 
     /** Judge by another guide or other facts. */
     record ChangeFacts(UUID paper, int revision, BriefChoice brief) {}

@@ -4,6 +4,7 @@ import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.limit.TooLargeException;
+import grintel.core.table.UnusableSheetException;
 import grintel.formats.UnreadableFileException;
 import java.io.IOException;
 import java.security.SecureRandom;
@@ -38,7 +39,9 @@ public final class Problems {
         if (thrown instanceof Problem problem) {
             return problem;
         }
-        if (thrown instanceof UnreadableFileException || thrown instanceof TooLargeException) {
+        if (thrown instanceof UnreadableFileException
+                || thrown instanceof TooLargeException
+                || thrown instanceof UnusableSheetException) {
             return Problem.unusable(message);
         }
         if (thrown instanceof OutOfMemoryError || thrown instanceof StackOverflowError) {

@@ -1,0 +1,257 @@
+import { useEffect, useRef, useState } from 'react'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { useGuides } from '../bring/useBring'
+import { MeasuredPage } from '../brief/SpecimenPages'
+import { useKeptBrief } from '../brief/useBrief'
+import { usePaper } from '../proof/useProof'
+import { useSize } from '../proof/useSize'
+import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
+import { useTitle } from '../ui/useTitle'
+import { tableOf, type Table } from './grid'
+import { Outlets } from './Outlets'
+import { Source } from './Source'
+import { TableGrid } from './TableGrid'
+import { Understanding } from './Understanding'
+import { useEdited } from './useEdited'
+import { type Sheet, useMaking, usePlaces, useReading, useTablePage, type Whose, type Wish } from './useTable'
+
+const NO_WISH: Wish = { kind: null, roles: [], asterisks: false, equalVariances: null }
+
+/** A table made for a paper, whose guide holds. */
+export function PaperTablePage() {
+  const { id = '' } = useParams()
+  const paper = usePaper(id)
+  if (paper.isError) {
+    return (
+      <main className="p-8">
+        <Notice message={paper.error.message} />
+      </main>
+    )
+  }
+  return paper.data ? (
+    <Making whose={{ paper: id }} paper={id} about={`${paper.data.title}, by ${paper.data.guide}`} />
+  ) : (
+    <p className="p-8 text-soft">Opening…</p>
+  )
+}
+
+/** A table made by itself, by the guide of the brief or another. */
+export function FreeTablePage() {
+  const kept = useKeptBrief()
+  const guides = useGuides()
+  const [asked, setAsked] = useSearchParams()
+  const guide = asked.get('guide') ?? kept.data?.guide
+  if (!guide || !guides.data) {
+    return <p className="p-8 text-soft">Opening…</p>
+  }
+  return (
+    <Making key={guide} whose={{ guide }} paper={undefined} about="">
+      <label className="flex items-center gap-2">
+        By
+        <select
+          className="select select-sm"
+          value={guide}
+          onChange={({ target }) => setAsked({ guide: target.value }, { replace: true })}
+        >
+          {guides.data.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+    </Making>
+  )
+}
+
+function Making({
+  whose,
+  paper,
+  about,
+  children,
+}: {
+  whose: Whose
+  paper: string | undefined
+  about: string
+  children?: React.ReactNode
+}) {
+  useTitle('Table')
+  const [sheets, setSheets] = useState<Sheet[]>([])
+  const [wish, setWish] = useState(NO_WISH)
+  const reading = useReading()
+  const making = useMaking(whose)
+  const { table, begin, change, undo, redo } = useEdited()
+  const places = usePlaces(paper)
+  const [place, setPlace] = useState<number | null>(null)
+  const chosen =
+    places.data?.places.find(({ paragraph }) => paragraph === (place ?? places.data.likeliest)) ??
+    places.data?.places.at(-1)
+  const number = chosen?.number ?? 1
+  const make = (of: Sheet[], by: Wish) => {
+    setSheets(of)
+    setWish(by)
+    making.mutate(
+      { sheets: of, wish: by },
+      {
+        onSuccess: (made) => begin(made.table ? tableOf(made.table) : null),
+        onError: () => begin(null),
+      },
+    )
+  }
+  const problem = reading.error ?? making.error
+  return (
+    <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
+      <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1 className="text-3xl">Table</h1>
+        {about && (
+          <p className="min-w-0 flex-1 truncate text-soft" dir="auto">
+            for{' '}
+            <Link className="pencil-link" to={`/papers/${paper ?? ''}`}>
+              {about}
+            </Link>
+          </p>
+        )}
+        {children}
+        {sheets.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-quiet ml-auto"
+            onClick={() => {
+              setSheets([])
+              begin(null)
+              making.reset()
+              reading.reset()
+            }}
+          >
+            Other cells
+          </button>
+        )}
+      </div>
+      {problem && (
+        <div className="mb-4">
+          <Notice
+            message={problem.message}
+            onClose={() => {
+              reading.reset()
+              making.reset()
+            }}
+          />
+        </div>
+      )}
+      {sheets.length === 0 ? (
+        <Source
+          busy={reading.isPending || making.isPending}
+          onRead={(source) => reading.mutate(source, { onSuccess: (read) => make(read, NO_WISH) })}
+        />
+      ) : (
+        <div className="grid grid-cols-[17rem_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
+          <div>
+            {making.data && (
+              <Understanding made={making.data} wish={wish} onWish={(by) => make(sheets, by)} />
+            )}
+          </div>
+          {table && (
+            <div className="flex min-w-0 flex-col gap-5">
+              <Shown whose={whose} table={table} number={number} />
+              <Words table={table} onChange={change} />
+              <TableGrid table={table} onChange={change} onUndo={undo} onRedo={redo} />
+              <Outlets
+                table={table}
+                number={number}
+                whose={whose}
+                paper={paper}
+                places={places.data}
+                place={chosen}
+                onPlace={setPlace}
+              />
+            </div>
+          )}
+        </div>
+      )}
+    </main>
+  )
+}
+
+/** Points of the page above and below the table that are shown with it. */
+const ROUND = 30
+
+/** The table as it will be set, with its measures, and what of it is off. */
+function Shown({ whose, table, number }: { whose: Whose; table: Table; number: number }) {
+  const shown = useTablePage(whose, table, number)
+  const box = useRef<HTMLDivElement>(null)
+  const { width } = useSize(box)
+  const page = shown.data?.layout.pages[0]
+  const scale = page ? Math.max(0.4, Math.min(1.25, width / page.width)) : 1
+  const bottom = page ? Math.max(...page.lines.map((line) => line.y), 144) + ROUND : 0
+  const strokes = shown.data?.strokes.pages.find(({ page: at }) => at === 1)?.strokes ?? []
+  const pages = shown.data?.layout.pageCount ?? 1
+  return (
+    <section aria-label="The table as it will be set" ref={box} className="min-w-0">
+      {shown.error && <Notice message={shown.error.message} onAgain={() => void shown.refetch()} />}
+      {page && (
+        <div
+          className="mx-auto max-h-[26rem] overflow-auto"
+          style={{ width: page.width * scale, height: Math.min(bottom * scale, 416) }}
+        >
+          <div style={{ marginTop: -ROUND * scale }}>
+            <MeasuredPage page={page} strokes={strokes} scale={scale} name="Page with the table" />
+          </div>
+        </div>
+      )}
+      {pages > 1 && (
+        <p className="mt-2 text-sm text-soft">It goes on over {pages} pages, its heads repeated.</p>
+      )}
+      {shown.data && (
+        <p className="mt-2 text-[15px]" role="status">
+          {shown.data.off.length === 0 ? (
+            <span className="text-soft">All that is measured of tables is as the guide asks.</span>
+          ) : (
+            shown.data.off.join(' ')
+          )}
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** Title and notes. */
+function Words({ table, onChange }: { table: Table; onChange: (edit: (was: Table) => Table) => void }) {
+  const [title, setTitle] = useState(table.title)
+  const [notes, setNotes] = useState(table.notes.join('\n'))
+  const [was, setWas] = useState(table)
+  // What came from elsewhere, as a step taken back, shows in the fields.
+  if (was !== table) {
+    setWas(table)
+    setTitle(table.title)
+    setNotes(table.notes.join('\n'))
+  }
+  useEffect(() => {
+    const later = setTimeout(() => {
+      const lines = notes.split('\n').filter((line) => line.trim() !== '')
+      if (title !== table.title || lines.join('\n') !== table.notes.join('\n')) {
+        onChange((each) => ({ ...each, title, notes: lines }))
+      }
+    }, 400)
+    return () => clearTimeout(later)
+  }, [title, notes, table, onChange])
+  return (
+    <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+      <TextField
+        label="Title"
+        hint="A proposal; say what your reader should see."
+        value={title}
+        onText={setTitle}
+      />
+      <label className="flex flex-col gap-1">
+        Notes, a paragraph each
+        <textarea
+          className="textarea min-h-11 w-full border-soft bg-base-100"
+          rows={Math.max(1, Math.min(4, table.notes.length))}
+          value={notes}
+          onChange={(event) => setNotes(event.target.value)}
+        />
+      </label>
+    </div>
+  )
+}
