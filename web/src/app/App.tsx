@@ -1,4 +1,5 @@
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router'
+import { FreeAppendixPage, PaperAppendixPage } from '../appendix/AppendixPage'
 import { BriefPage } from '../brief/BriefPage'
 import { FromTextPage } from '../brief/FromTextPage'
 import { LibraryPage } from '../brief/LibraryPage'
@@ -47,6 +48,8 @@ export function App() {
           <Route path="/from-text" element={<FromTextPage />} />
           <Route path="/table" element={<FreeTablePage />} />
           <Route path="/papers/:id/table" element={<PaperTablePage />} />
+          <Route path="/appendix" element={<FreeAppendixPage />} />
+          <Route path="/papers/:id/appendix" element={<PaperAppendixPage />} />
           <Route path="/house-rules" element={<LibraryPage />} />
           <Route path="/shared-rules/:token" element={<SharedPage />} />
           <Route path="/settings" element={<SettingsPage />} />

@@ -28,6 +28,9 @@ export function Frame() {
           <NavLink to="/table" className={link}>
             Table
           </NavLink>
+          <NavLink to="/appendix" className={link}>
+            Appendix
+          </NavLink>
           <NavLink to="/settings" className={link}>
             Settings
           </NavLink>

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { Link, useParams } from 'react-router'
 import { stationName } from '../papers/stations'
 import { roving } from '../ui/roving'
 import { changeSettings, useSettings } from '../ui/settings'
@@ -9,6 +10,24 @@ import { type Filter, FILTERS, type Sorting } from './sections'
 import type { Paper, Station } from './useProof'
 
 type Counts = Record<Filter, number>
+
+/** What can be made for a paper, by the station it belongs to: where, and how that is called. */
+const MAKERS: Record<string, [string, string]> = {
+  tables: ['table', 'Make a table for this paper'],
+  appendices: ['appendix', 'Make an appendix for this paper'],
+}
+
+function Maker({ station }: { station: string }) {
+  const { id } = useParams()
+  const maker = MAKERS[station]
+  return maker && id ? (
+    <p className="py-1.5 pr-[18px] pl-[34px]">
+      <Link className="pencil-link" to={`/papers/${id}/${maker[0]}`}>
+        {maker[1]}
+      </Link>
+    </p>
+  ) : null
+}
 
 /** The order of work on its rod; the chosen station unfolds in place. */
 export function OrderOfWork({
@@ -79,6 +98,7 @@ export function OrderOfWork({
             {station.id === chosen && (
               <Ledger station={station} filter={filter} putRight={putRight} {...ledger} />
             )}
+            {station.id === chosen && <Maker station={station.id} />}
           </li>
         ))}
       </ol>

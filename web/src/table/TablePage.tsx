@@ -1,81 +1,27 @@
-import { useEffect, useRef, useState } from 'react'
-import { Link, useParams, useSearchParams } from 'react-router'
-import { useGuides } from '../bring/useBring'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import { MeasuredPage } from '../brief/SpecimenPages'
-import { useKeptBrief } from '../brief/useBrief'
-import { usePaper } from '../proof/useProof'
 import { useSize } from '../proof/useSize'
 import { Notice } from '../ui/Notice'
+import { PasteBox } from '../ui/PasteBox'
 import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
 import { tableOf, type Table } from './grid'
 import { Outlets } from './Outlets'
-import { Source } from './Source'
 import { TableGrid } from './TableGrid'
 import { Understanding } from './Understanding'
 import { useEdited } from './useEdited'
 import { type Sheet, useMaking, usePlaces, useReading, useTablePage, type Whose, type Wish } from './useTable'
+import { ForGuide, ForPaper, type Made } from './Whose'
 
 const NO_WISH: Wish = { kind: null, roles: [], asterisks: false, equalVariances: null }
 
-/** A table made for a paper, whose guide holds. */
-export function PaperTablePage() {
-  const { id = '' } = useParams()
-  const paper = usePaper(id)
-  if (paper.isError) {
-    return (
-      <main className="p-8">
-        <Notice message={paper.error.message} />
-      </main>
-    )
-  }
-  return paper.data ? (
-    <Making whose={{ paper: id }} paper={id} about={`${paper.data.title}, by ${paper.data.guide}`} />
-  ) : (
-    <p className="p-8 text-soft">Opening…</p>
-  )
-}
+/** A table made for a paper. */
+export const PaperTablePage = () => <ForPaper>{(made) => <Making {...made} />}</ForPaper>
 
-/** A table made by itself, by the guide of the brief or another. */
-export function FreeTablePage() {
-  const kept = useKeptBrief()
-  const guides = useGuides()
-  const [asked, setAsked] = useSearchParams()
-  const guide = asked.get('guide') ?? kept.data?.guide
-  if (!guide || !guides.data) {
-    return <p className="p-8 text-soft">Opening…</p>
-  }
-  return (
-    <Making key={guide} whose={{ guide }} paper={undefined} about="">
-      <label className="flex items-center gap-2">
-        By
-        <select
-          className="select select-sm"
-          value={guide}
-          onChange={({ target }) => setAsked({ guide: target.value }, { replace: true })}
-        >
-          {guides.data.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
-    </Making>
-  )
-}
+/** A table made by itself. */
+export const FreeTablePage = () => <ForGuide>{(made) => <Making {...made} />}</ForGuide>
 
-function Making({
-  whose,
-  paper,
-  about,
-  children,
-}: {
-  whose: Whose
-  paper: string | undefined
-  about: string
-  children?: React.ReactNode
-}) {
+function Making({ whose, paper, about }: Made) {
   useTitle('Table')
   const [sheets, setSheets] = useState<Sheet[]>([])
   const [wish, setWish] = useState(NO_WISH)
@@ -88,31 +34,40 @@ function Making({
     places.data?.places.find(({ paragraph }) => paragraph === (place ?? places.data.likeliest)) ??
     places.data?.places.at(-1)
   const number = chosen?.number ?? 1
+  const { mutate } = making
+  const remake = useCallback(
+    (of: Sheet[], by: Wish) =>
+      mutate(
+        { sheets: of, wish: by },
+        {
+          onSuccess: (made) => begin(made.table ? tableOf(made.table) : null),
+          onError: () => begin(null),
+        },
+      ),
+    [mutate, begin],
+  )
   const make = (of: Sheet[], by: Wish) => {
     setSheets(of)
     setWish(by)
-    making.mutate(
-      { sheets: of, wish: by },
-      {
-        onSuccess: (made) => begin(made.table ? tableOf(made.table) : null),
-        onError: () => begin(null),
-      },
-    )
+    remake(of, by)
   }
+  const asked = JSON.stringify(whose)
+  const madeFor = useRef(asked)
+  // Another guide has another form: the same cells are made anew by it.
+  useEffect(() => {
+    if (asked !== madeFor.current) {
+      madeFor.current = asked
+      if (sheets.length > 0) {
+        remake(sheets, wish)
+      }
+    }
+  }, [asked, sheets, wish, remake])
   const problem = reading.error ?? making.error
   return (
     <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
       <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <h1 className="text-3xl">Table</h1>
-        {about && (
-          <p className="min-w-0 flex-1 truncate text-soft" dir="auto">
-            for{' '}
-            <Link className="pencil-link" to={`/papers/${paper ?? ''}`}>
-              {about}
-            </Link>
-          </p>
-        )}
-        {children}
+        {about}
         {sheets.length > 0 && (
           <button
             type="button"
@@ -140,8 +95,15 @@ function Making({
         </div>
       )}
       {sheets.length === 0 ? (
-        <Source
-          busy={reading.isPending || making.isPending}
+        <PasteBox
+          label="Paste or type the cells"
+          hint="Printed output of a statistics program, cells of a spreadsheet, or raw numbers with a person a row. Cells may be parted by tabs, semicolons, commas or runs of spaces."
+          placeholder={'Harbour\tInterval\nNorth\t4.1\nSouth\t3.6'}
+          files=".xlsx, .csv, .tsv, .html"
+          accept=".xlsx,.csv,.tsv,.txt,.html,.htm,text/csv,text/plain,text/html"
+          action="Make a table of it"
+          busy={reading.isPending || making.isPending ? 'Reading the cells…' : ''}
+          takes={({ text, html }) => html.includes('<table') || text.includes('\t')}
           onRead={(source) => reading.mutate(source, { onSuccess: (read) => make(read, NO_WISH) })}
         />
       ) : (

@@ -94,7 +94,7 @@ export function Understanding({
                 </span>
                 {column.possible.length > 1 ? (
                   <select
-                    className="select select-sm w-28"
+                    className="select select-sm max-w-28 shrink-0"
                     aria-label={`${column.name === '' ? `Column ${index + 1}` : column.name} is`}
                     value={column.role}
                     onChange={({ target }) => role(index, target.value)}
@@ -106,7 +106,7 @@ export function Understanding({
                     ))}
                   </select>
                 ) : (
-                  <span className="w-28 text-sm text-soft">
+                  <span className="w-28 shrink-0 text-sm text-soft">
                     {column.role === 'out' ? 'Left out' : made.raw ? ROLES[column.role] : 'Names of rows'}
                   </span>
                 )}

@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { api, body, type Schemas, sendFile } from '../api/client'
 import { saveAs } from '../api/download'
 import { examined, finish } from '../api/work'
+import type { Pasted } from '../ui/PasteBox'
 import { useSettings } from '../ui/settings'
 import type { Table } from './grid'
 
@@ -25,7 +26,7 @@ const file = (data: unknown) => new File([JSON.stringify(data)], 'cells.json', {
 /** Reads cells out of a file, or of what was pasted. */
 export function useReading() {
   return useMutation({
-    mutationFn: async (source: File | { text: string; html: string }) => {
+    mutationFn: async (source: File | Pasted) => {
       const read =
         source instanceof File
           ? await sendFile<Schemas['SheetsView']>('/api/tables/file', source, {})

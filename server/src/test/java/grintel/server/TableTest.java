@@ -114,7 +114,8 @@ class TableTest {
         assertThat(nothing.status()).isEqualTo(422);
         assertThat(nothing.json().get("detail").stringValue()).contains("no cells");
         assertThat(visitor.file("/api/tables/made", "{\"sheets\": []").status()).isEqualTo(400);
-        assertThat(visitor.file("/api/tables/made", "{\"sheets\": []}").status())
+        assertThat(visitor.file("/api/tables/made", "{\"sheets\": [], \"guide\": \"mla-9\", \"asterisks\": false}")
+                        .status())
                 .isEqualTo(422);
         assertThat(visitor.post(
                                 "/api/tables/page",

@@ -17,7 +17,7 @@ public final class ExportTraces {
 
     private static final Pattern BLOCK = Pattern.compile(
             "(?i)[\\W_]*(?:(?:start|begin|beginning|end)\\s+of\\s+(?:the\\s+)?(?:block|section|group|page|survey)\\b.*|(?:block|section|group)\\s+(?:start|end|begins|ends)\\b.*)");
-    private static final Pattern PAGE = Pattern.compile("(?i)[\\W_]*page\\s?break[\\W_]*|[-_=*–—]{5,}");
+    private static final Pattern PAGE = Pattern.compile("(?i)[\\W_]*page\\s?break[\\W_]*|[-=*–—]{5,}");
     private static final Pattern LOGIC =
             Pattern.compile("(?i)[\\W_]*(?:(?:display|skip|branch|loop)(?:/\\w+)? logic\\b.*"
                     + "|(?:display|show|ask|hide) this (?:question|item|block|page)s?\\s*(?:[:.]|if\\b|only\\b|when\\b|$).*"

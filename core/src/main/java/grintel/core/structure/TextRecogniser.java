@@ -42,7 +42,12 @@ final class TextRecogniser implements Recogniser {
         } else if (Labels.isNumbered(line.text())) {
             boolean among = isNumbered(manuscript, manuscript.next(index))
                     || isNumbered(manuscript, manuscript.previous(index));
-            claims.add(index, PartKind.LIST_ITEM, among ? 0.9 : 0.5, "it opens with a number");
+            boolean hangs = line.paragraph().firstLineIndent() < 0;
+            claims.add(
+                    index,
+                    PartKind.LIST_ITEM,
+                    among || hangs ? 0.9 : 0.5,
+                    hangs ? "it hangs from a number" : "it opens with a number");
         }
         if (line.text().endsWith(REVERSED)) {
             claims.add(index, PartKind.LIST_ITEM, 0.9, "it is marked as an item scored in reverse");

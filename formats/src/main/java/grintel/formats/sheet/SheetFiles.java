@@ -4,6 +4,7 @@ import grintel.core.table.Sheet;
 import grintel.core.table.SheetText;
 import grintel.core.table.UnusableSheetException;
 import grintel.formats.UnreadableFileException;
+import grintel.formats.archive.Archive;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -27,15 +28,26 @@ public final class SheetFiles {
             return WorkbookSheets.read(file);
         }
         String text = text(file);
+        return isPage(text) ? HtmlSheets.read(text) : SheetText.read(text);
+    }
+
+    /** Whether an archive is a workbook. */
+    public static boolean isWorkbook(byte[] archive) {
+        try (Archive opened = Archive.open(archive)) {
+            return opened.names().contains("xl/workbook.xml");
+        }
+    }
+
+    /** Whether a text is a page. */
+    public static boolean isPage(String text) {
         String start = text.stripLeading();
-        boolean page = start.regionMatches(true, 0, "<!doctype html", 0, 14)
+        return start.regionMatches(true, 0, "<!doctype html", 0, 14)
                 || start.regionMatches(true, 0, "<html", 0, 5)
                 || start.regionMatches(true, 0, "<table", 0, 6);
-        return page ? HtmlSheets.read(text) : SheetText.read(text);
     }
 
     /** By its byte order mark, else as UTF-8 where it is that, else as the Western text older programs write. */
-    private static String text(byte[] file) {
+    public static String text(byte[] file) {
         if (file.length >= 2 && (file[0] & 0xFF) == 0xFF && (file[1] & 0xFF) == 0xFE) {
             return new String(file, StandardCharsets.UTF_16);
         }

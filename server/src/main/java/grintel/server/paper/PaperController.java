@@ -8,6 +8,7 @@ import grintel.server.brief.LooseChoice;
 import grintel.server.page.AskedUnits;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
+import grintel.server.paper.PaperRequests.AppendixRequest;
 import grintel.server.paper.PaperRequests.ComposeRequest;
 import grintel.server.paper.PaperRequests.CorrectRequest;
 import grintel.server.paper.PaperRequests.FactsRequest;
@@ -317,6 +318,13 @@ class PaperController {
     WorkView bringTable(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody TableRequest wanted) {
         return view(papers.bringTable(person.id(), wanted.wish(id)));
+    }
+
+    /** Brings appendices into the paper, as one step. */
+    @PostMapping("/papers/{id}/appendix")
+    WorkView bringAppendix(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody AppendixRequest wanted) {
+        return view(papers.bringAppendix(person.id(), wanted.wish(id)));
     }
 
     private WorkView view(WorkStatus work) {

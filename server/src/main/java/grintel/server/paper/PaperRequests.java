@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
+import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.HouseChoice;
 import grintel.server.brief.LooseChoice;
@@ -110,6 +111,14 @@ final class PaperRequests {
                     .filter(each -> each.name().equalsIgnoreCase(id))
                     .findFirst()
                     .orElseThrow(() -> Problem.badRequest("There is no part of this kind. Choose one of the list."));
+        }
+    }
+
+    /** Appendices to bring into a paper. */
+    record AppendixRequest(int revision, AppendixChoice appendix) {
+        Wishes.BringAppendix wish(UUID paper) {
+            appendix.read();
+            return new Wishes.BringAppendix(paper, revision, appendix);
         }
     }
 

@@ -137,9 +137,15 @@ public class PaperService {
         return start(account, PaperWork.BRING_TABLE, wish.paper(), wish.revision(), wish);
     }
 
-    /** What a paper is judged by as it stands. */
-    Brief brief(UUID account, UUID id) {
-        return store.current(account, id).brief().brief();
+    /** What a paper is judged by as it stands, or where none is named, what a guide asks. */
+    Brief briefOf(UUID account, @Nullable UUID paper, @Nullable String guide) {
+        return paper != null
+                ? store.current(account, paper).brief().brief()
+                : BriefChoice.of(guide == null ? "" : guide, "", "").brief();
+    }
+
+    WorkStatus bringAppendix(UUID account, Wishes.BringAppendix wish) {
+        return start(account, PaperWork.BRING_APPENDIX, wish.paper(), wish.revision(), wish);
     }
 
     WorkStatus lift(UUID account, Wishes.Lift wish) {

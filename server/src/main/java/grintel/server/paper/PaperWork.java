@@ -1,10 +1,13 @@
 package grintel.server.paper;
 
+import grintel.core.appendix.AppendixContent;
+import grintel.core.appendix.AppendixInsertion;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.edit.Edit;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.demand.Station;
+import grintel.core.rule.Examination;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Corrections;
@@ -25,6 +28,7 @@ import grintel.server.work.WorkKind.Task;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Function;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -39,6 +43,7 @@ class PaperWork {
     static final String STET = "stet";
     static final String LIFT = "lift";
     static final String CORRECT = "correct";
+    static final String BRING_APPENDIX = "bring-appendix";
     static final String BRING_TABLE = "bring-table";
     static final String CHANGE_FACTS = "change-facts";
     static final String BRING_AGAIN = "bring-again";
@@ -251,43 +256,65 @@ class PaperWork {
         });
     }
 
-    /** Brings a made table in, as one step with the words it brings. */
+    /** Brings a made table in. */
     @Bean
     WorkKind<Wishes.BringTable> bringTable() {
         return new WorkKind<>(BRING_TABLE, Wishes.BringTable.class, task -> {
             Wishes.BringTable wish = task.details();
-            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
-            Report before = report(standing, task.progress());
             MadeTable table = wish.table().read();
-            List<Edit> edits = new TableInsertion(before.examination()).edits(table, wish.paragraph(), wish.mention());
-            DocxFile file = examinations
-                    .read(store.content(standing.manuscript()), task.progress())
-                    .with(List.of(edits));
-            WordLedger expected = before.examination().ledger().after(edits);
-            if (!expected.isSameAs(WordLedger.of(file.paper()))) {
-                throw Problem.conflict(
-                        "The table could not be brought in without touching other words. Nothing was changed.");
-            }
-            Report after =
-                    examinations.examine(file, standing.brief().brief(), standing.corrections(), task.progress());
-            Step.Details details = new Step.Details(
+            return brought(
+                    store.at(task.account(), wish.paper(), wish.revision()),
                     "Table: " + MadeTable.plain(table.title()),
-                    before.examination().ledger().changes(edits).stream()
-                            .map(change ->
-                                    new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
-                            .toList(),
-                    List.of(),
-                    List.of(),
-                    standing.stets().reasons(),
-                    standing.corrections().all(),
-                    StationStates.of(after, standing.stets()),
-                    standing.brief());
-            return () -> {
-                UUID added = store.addStep(standing, details, file.bytes());
-                examinations.keep(added, standing.corrections(), after);
-                return Result.NOTHING;
-            };
+                    exam -> new TableInsertion(exam).edits(table, wish.paragraph(), wish.mention()),
+                    task.progress());
         });
+    }
+
+    /** Brings appendices in. */
+    @Bean
+    WorkKind<Wishes.BringAppendix> bringAppendix() {
+        return new WorkKind<>(BRING_APPENDIX, Wishes.BringAppendix.class, task -> {
+            Wishes.BringAppendix wish = task.details();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            List<AppendixContent> appendices = wish.appendix().read();
+            AppendixInsertion insertion =
+                    new AppendixInsertion(standing.brief().brief().guide());
+            return brought(
+                    standing,
+                    appendices.size() == 1 ? "Appendix" : appendices.size() + " appendices",
+                    exam -> insertion.edits(exam, appendices),
+                    task.progress());
+        });
+    }
+
+    /** A step that brings blocks into the file, with the words they bring. */
+    private Conclusion brought(
+            Standing standing, String label, Function<Examination, List<Edit>> insertion, Progress progress) {
+        Examination exam = report(standing, progress).examination();
+        List<Edit> edits = insertion.apply(exam);
+        DocxFile file = examinations
+                .read(store.content(standing.manuscript()), progress)
+                .with(List.of(edits));
+        if (!exam.ledger().after(edits).isSameAs(WordLedger.of(file.paper()))) {
+            throw Problem.conflict("It could not be brought in without touching other words. Nothing was changed.");
+        }
+        Report after = examinations.examine(file, standing.brief().brief(), standing.corrections(), progress);
+        Step.Details details = new Step.Details(
+                shorten(label),
+                exam.ledger().changes(edits).stream()
+                        .map(change -> new WordChange(Wording.shown(change.before()), Wording.shown(change.after())))
+                        .toList(),
+                List.of(),
+                List.of(),
+                standing.stets().reasons(),
+                standing.corrections().all(),
+                StationStates.of(after, standing.stets()),
+                standing.brief());
+        return () -> {
+            UUID added = store.addStep(standing, details, file.bytes());
+            examinations.keep(added, standing.corrections(), after);
+            return Result.NOTHING;
+        };
     }
 
     /** Judges a paper by another guide or other facts. */

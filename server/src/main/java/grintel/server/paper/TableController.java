@@ -16,7 +16,6 @@ import grintel.core.table.TablePage;
 import grintel.formats.docx.DocxWriter;
 import grintel.formats.sheet.HtmlSheets;
 import grintel.formats.sheet.SheetFiles;
-import grintel.server.brief.BriefChoice;
 import grintel.server.page.AskedUnits;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
@@ -150,9 +149,7 @@ class TableController {
     }
 
     private Brief brief(SignedIn person, @Nullable UUID paper, @Nullable String guide) {
-        return paper != null
-                ? papers.brief(person.id(), paper)
-                : BriefChoice.of(Objects.requireNonNullElse(guide, ""), "", "").brief();
+        return papers.briefOf(person.id(), paper, guide);
     }
 
     private static List<Role> roles(@Nullable List<String> said) {

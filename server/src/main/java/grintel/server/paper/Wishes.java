@@ -1,6 +1,7 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
+import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
 import grintel.server.table.TableChoice;
@@ -47,6 +48,9 @@ final class Wishes {
 
     /** Bring a table in after a paragraph, which is to name it or not. */
     record BringTable(UUID paper, int revision, TableChoice table, int paragraph, boolean mention) {}
+
+    /** Bring appendices in. */
+    record BringAppendix(UUID paper, int revision, AppendixChoice appendix) {}
 
     /** Judge by another guide or other facts. */
     record ChangeFacts(UUID paper, int revision, BriefChoice brief) {}

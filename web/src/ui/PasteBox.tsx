@@ -1,21 +1,46 @@
 import { type ChangeEvent, type ClipboardEvent, type DragEvent, useState } from 'react'
 
-/** Where cells come in: pasted, typed, dropped or chosen as a file. */
-export function Source({
+/** What was pasted: as text, and as a page where the clipboard holds one. */
+export interface Pasted {
+  text: string
+  html: string
+}
+
+/** Where text comes in: pasted, typed, dropped or chosen as a file. */
+export function PasteBox({
+  label,
+  hint,
+  placeholder,
+  files,
+  accept,
+  action,
   busy,
+  takes,
   onRead,
 }: {
-  busy: boolean
-  onRead: (source: File | { text: string; html: string }) => void
+  label: string
+  hint: string
+  placeholder: string
+  /** Which files can be chosen, in words and as the browser has it. */
+  files: string
+  accept: string
+  action: string
+  /** What is being done, empty for nothing. */
+  busy: string
+  /** Whether what is pasted into an empty field is taken at once. */
+  takes: (pasted: Pasted) => boolean
+  onRead: (source: File | Pasted) => void
 }) {
   const [text, setText] = useState('')
   const [over, setOver] = useState(false)
   const paste = (event: ClipboardEvent) => {
-    const html = event.clipboardData.getData('text/html')
-    const plain = event.clipboardData.getData('text/plain')
-    if (text.trim() === '' && (html.includes('<table') || plain.includes('\t'))) {
+    const pasted = {
+      text: event.clipboardData.getData('text/plain'),
+      html: event.clipboardData.getData('text/html'),
+    }
+    if (text.trim() === '' && takes(pasted)) {
       event.preventDefault()
-      onRead({ text: plain, html })
+      onRead(pasted)
     }
   }
   const drop = (event: DragEvent) => {
@@ -36,10 +61,10 @@ export function Source({
   return (
     <div className="flex max-w-[52rem] flex-col gap-4">
       <label className="flex flex-col gap-1">
-        Paste or type the cells
+        {label}
         <textarea
-          className={`textarea min-h-60 w-full border-soft bg-base-100 font-mono text-sm ${over ? 'outline-2 outline-primary' : ''}`}
-          placeholder={'Harbour\tInterval\nNorth\t4.1\nSouth\t3.6'}
+          className={`textarea min-h-60 w-full border-soft bg-base-100 ${over ? 'outline-2 outline-primary' : ''}`}
+          placeholder={placeholder}
           value={text}
           onPaste={paste}
           onDragOver={(event) => {
@@ -50,28 +75,20 @@ export function Source({
           onDrop={drop}
           onChange={(event) => setText(event.target.value)}
         />
-        <span className="text-sm text-soft">
-          Printed output of a statistics program, cells of a spreadsheet, or raw numbers with a person a row.
-          Cells may be parted by tabs, semicolons, commas or runs of spaces.
-        </span>
+        <span className="text-sm text-soft">{hint}</span>
       </label>
       <div className="flex flex-wrap gap-3">
         <button
           type="button"
           className="btn btn-primary"
-          disabled={busy || text.trim() === ''}
+          disabled={busy !== '' || text.trim() === ''}
           onClick={() => onRead({ text, html: '' })}
         >
-          {busy ? 'Reading the cells…' : 'Make a table of it'}
+          {busy === '' ? action : busy}
         </button>
         <label className="btn btn-quiet cursor-pointer focus-within:outline-2 focus-within:outline-primary">
-          Choose a file: .xlsx, .csv, .tsv, .html
-          <input
-            type="file"
-            accept=".xlsx,.csv,.tsv,.txt,.html,.htm,text/csv,text/plain,text/html"
-            className="sr-only"
-            onChange={choose}
-          />
+          Choose a file: {files}
+          <input type="file" accept={accept} className="sr-only" onChange={choose} />
         </label>
       </div>
     </div>

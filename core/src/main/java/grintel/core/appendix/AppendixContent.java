@@ -1,0 +1,160 @@
+package grintel.core.appendix;
+
+import grintel.core.appendix.Questionnaire.Line;
+import grintel.core.appendix.Questionnaire.Role;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What an appendix holds, in order.
+ *
+ * @param title on the line under its label
+ */
+public record AppendixContent(String title, List<Piece> pieces) {
+    public AppendixContent {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** A thing in an appendix. */
+    public sealed interface Piece {}
+
+    /** Words to those who answer, or any other paragraph. */
+    public record Text(String words) implements Piece {}
+
+    /** A heading inside the appendix. */
+    public record Heading(String words) implements Piece {}
+
+    /**
+     * Answers that items share, with their anchors.
+     *
+     * @param options in order, the first being 1
+     */
+    public record Scale(List<String> options) implements Piece {
+        public Scale {
+            options = List.copyOf(options);
+        }
+
+        /** As they stand in a line: {@code 1 = never, 2 = always}. */
+        String words() {
+            StringBuilder out = new StringBuilder();
+            for (int i = 0; i < options.size(); i++) {
+                out.append(i == 0 ? "" : ", ").append(i + 1).append(" = ").append(options.get(i));
+            }
+            return out.toString();
+        }
+    }
+
+    /**
+     * An item with its number.
+     *
+     * @param options answers of its own, none where it shares those above
+     */
+    public record Item(int number, String words, boolean reversed, boolean open, List<String> options)
+            implements Piece {
+        public Item {
+            options = List.copyOf(options);
+        }
+    }
+
+    /** Whether any item is scored in reverse, so that a note has to say what its mark means. */
+    public boolean hasReversed() {
+        return pieces.stream().anyMatch(piece -> piece instanceof Item item && item.reversed());
+    }
+
+    /** The appendices a questionnaire makes, one for each of its parts. */
+    public static List<AppendixContent> of(List<Line> lines, String title) {
+        List<AppendixContent> out = new ArrayList<>();
+        int parts = lines.stream().mapToInt(Line::part).max().orElse(0);
+        for (int part = 0; part <= parts; part++) {
+            int own = part;
+            List<Line> held = lines.stream()
+                    .filter(line -> line.part() == own && line.role() != Role.OUT)
+                    .toList();
+            if (!held.isEmpty()) {
+                out.add(part(held, out.isEmpty() ? title : ""));
+            }
+        }
+        return out;
+    }
+
+    private static AppendixContent part(List<Line> lines, String title) {
+        List<Open> items = new ArrayList<>();
+        List<Object> order = new ArrayList<>();
+        String named = title;
+        for (Line line : lines) {
+            Open last = items.isEmpty() ? null : items.get(items.size() - 1);
+            boolean inItem = last != null && !order.isEmpty() && order.get(order.size() - 1) == (Object) last;
+            switch (line.role()) {
+                case OUT -> {}
+                case HEADING -> {
+                    if (named.isBlank() && order.isEmpty()) {
+                        named = line.words();
+                    } else {
+                        order.add(new Heading(line.words()));
+                    }
+                }
+                case INSTRUCTION -> order.add(new Text(line.words()));
+                case ITEM -> {
+                    Open item = new Open(line.words(), line.reversed());
+                    items.add(item);
+                    order.add(item);
+                }
+                case OPTION -> {
+                    if (inItem && last != null) {
+                        last.options.add(line.words());
+                    } else {
+                        order.add(new Text(line.words()));
+                    }
+                }
+                case OPEN_ANSWER -> {
+                    if (inItem && last != null) {
+                        last.open = true;
+                    } else {
+                        order.add(new Text(line.words()));
+                    }
+                }
+            }
+        }
+        return new AppendixContent(named, settled(order, items));
+    }
+
+    /** Answers that at least two items in a row share stand once, before the first of them. */
+    private static List<Piece> settled(List<Object> order, List<Open> items) {
+        List<Piece> out = new ArrayList<>();
+        int number = 0;
+        List<String> shared = List.of();
+        for (int i = 0; i < order.size(); i++) {
+            if (!(order.get(i) instanceof Open item)) {
+                out.add((Piece) order.get(i));
+                continue;
+            }
+            int at = items.indexOf(item);
+            boolean goesOn = item.options.equals(shared) && !shared.isEmpty();
+            boolean begins = !goesOn
+                    && item.options.size() > 1
+                    && at + 1 < items.size()
+                    && items.get(at + 1).options.equals(item.options);
+            if (begins) {
+                shared = List.copyOf(item.options);
+                out.add(new Scale(shared));
+            }
+            boolean own = !goesOn && !begins;
+            out.add(new Item(++number, item.words, item.reversed, item.open, own ? item.options : List.of()));
+            shared = own && !item.options.isEmpty() ? List.of() : shared;
+        }
+        return out;
+    }
+
+    /** An item while its answers are gathered. */
+    private static final class Open {
+        private final String words;
+        private final boolean reversed;
+        private final List<String> options = new ArrayList<>();
+        private boolean open;
+
+        Open(String words, boolean reversed) {
+            this.words = words;
+            this.reversed = reversed;
+        }
+    }
+}

@@ -1,0 +1,142 @@
+package grintel.core.appendix;
+
+import grintel.core.appendix.ExportTraces.Kind;
+import grintel.core.appendix.ExportTraces.Trace;
+import grintel.core.limit.WorkLimits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Takes an exported questionnaire apart: what in it is a trace of the tool, and what each other line is. No line is lost:
+ * what is taken out is listed with the reason.
+ */
+public final class Questionnaire {
+    /** More lines than this are not taken. */
+    public static final int MOST_LINES = 5000;
+
+    private static final Pattern NUMBERED = Pattern.compile("\\s*(?<number>\\d{1,3}[.)])\\s+(?<rest>\\S.*)");
+    private static final Pattern OPEN =
+            Pattern.compile("[_.…]{3,}|(?i)\\(?(?:text entry|open(?:-ended)?(?: answer| response)?)\\)?:?");
+    private static final Pattern REVERSED = Pattern.compile("\\s*(?:\\(R\\)|®)\\s*$");
+    private static final Pattern NAMED = Pattern.compile(
+            "(?i)[\\W_]*(?:start|begin|beginning)\\s+of\\s+(?:the\\s+)?(?:block|section|group)\\s*[:–-]?\\s*(?<name>.*?)[\\W_]*");
+    private static final int LONGEST_OPTION = 12;
+    private static final int LONGEST_HEADING = 8;
+
+    private Questionnaire() {}
+
+    /** What a line of a questionnaire is. */
+    public enum Role {
+        /** Taken out. */
+        OUT,
+        HEADING,
+        /** Words to those who answer, as they were given. */
+        INSTRUCTION,
+        ITEM,
+        /** An answer to choose. */
+        OPTION,
+        /** That an answer is written freely. */
+        OPEN_ANSWER
+    }
+
+    /**
+     * A line.
+     *
+     * @param typed as it came in
+     * @param words what is left of it without traces
+     * @param why keys of what was taken out of it, or why it goes as a whole
+     * @param reversed whether it is an item scored in reverse
+     * @param part which of the questionnaire's blocks it stands in, counted from 0
+     */
+    public record Line(String typed, String words, Role role, List<String> why, boolean reversed, int part) {
+        public Line {
+            why = List.copyOf(why);
+        }
+    }
+
+    /** What each line is, as far as it can be told; empty lines are left away. */
+    public static List<Line> understand(List<String> typed) {
+        List<String> lines = typed.stream()
+                .map(line -> line.replaceAll("[\\s\\u00A0\\u200B]+", " ").strip())
+                .filter(line -> !line.isEmpty())
+                .limit(MOST_LINES)
+                .toList();
+        List<List<Trace>> traces = new ArrayList<>();
+        lines.forEach(line -> traces.add(new ArrayList<>()));
+        ExportTraces.in(lines).forEach(trace -> traces.get(trace.line()).add(trace));
+        List<Line> out = new ArrayList<>();
+        int part = 0;
+        for (int i = 0; i < lines.size(); i++) {
+            WorkLimits.goOn();
+            part += NAMED.matcher(lines.get(i)).matches() && out.stream().anyMatch(line -> line.role() != Role.OUT)
+                    ? 1
+                    : 0;
+            out.add(line(lines.get(i), traces.get(i), out, part));
+        }
+        return options(out);
+    }
+
+    private static Line line(String typed, List<Trace> traces, List<Line> before, int part) {
+        List<String> why =
+                traces.stream().map(trace -> trace.kind().id()).distinct().toList();
+        Matcher named = NAMED.matcher(typed);
+        if (named.matches() && !named.group("name").isBlank()) {
+            // The name of a block is the writer's own, the words round it are the tool's.
+            return new Line(typed, named.group("name").strip(), Role.HEADING, why, false, part);
+        }
+        StringBuilder left = new StringBuilder(typed);
+        for (int i = traces.size() - 1; i >= 0; i--) {
+            left.delete(traces.get(i).from(), traces.get(i).to());
+        }
+        String words = left.toString().strip();
+        if (words.isEmpty()) {
+            return new Line(typed, typed, Role.OUT, why, false, part);
+        }
+        if (OPEN.matcher(words).matches()) {
+            return new Line(typed, words, Role.OPEN_ANSWER, why, false, part);
+        }
+        boolean reversed = REVERSED.matcher(words).find();
+        words = REVERSED.matcher(words).replaceFirst("");
+        Matcher number = NUMBERED.matcher(words);
+        boolean numbered = number.matches();
+        words = numbered ? number.group("rest") : words;
+        Role role = role(words, traces, numbered || reversed, before);
+        return new Line(typed, words, role, why, reversed, part);
+    }
+
+    private static Role role(String words, List<Trace> traces, boolean numbered, List<Line> before) {
+        int length = words.split(" ").length;
+        boolean option =
+                traces.stream().anyMatch(trace -> trace.kind() == Kind.OPTION_CODE || trace.kind() == Kind.BUBBLE);
+        if (option && length <= LONGEST_OPTION) {
+            return Role.OPTION;
+        }
+        boolean coded = traces.stream().anyMatch(trace -> trace.kind() == Kind.ITEM_CODE);
+        if (coded || numbered || words.endsWith("?")) {
+            return Role.ITEM;
+        }
+        boolean first = before.stream().noneMatch(line -> line.role() != Role.OUT);
+        if (length <= LONGEST_HEADING && !words.matches(".*[.:;,!]") && first) {
+            return Role.HEADING;
+        }
+        return Role.INSTRUCTION;
+    }
+
+    /** Short lines between items that come back after each are answers to choose, though nothing marks them. */
+    private static List<Line> options(List<Line> lines) {
+        List<Line> out = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
+            boolean again = line.role() == Role.INSTRUCTION
+                    && line.words().split(" ").length <= LONGEST_OPTION
+                    && lines.stream()
+                                    .filter(other -> other.words().equals(line.words()))
+                                    .count()
+                            > 1;
+            out.add(again ? new Line(line.typed(), line.words(), Role.OPTION, line.why(), false, line.part()) : line);
+        }
+        return out;
+    }
+}

@@ -1,0 +1,119 @@
+package grintel.core.appendix;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grintel.core.appendix.AppendixContent.Item;
+import grintel.core.appendix.AppendixContent.Scale;
+import grintel.core.appendix.Questionnaire.Line;
+import grintel.core.appendix.Questionnaire.Role;
+import grintel.core.check.Examiner;
+import grintel.core.check.Report;
+import grintel.core.edit.PaperEditor;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
+import grintel.core.limit.WorkLimits;
+import grintel.core.paper.Paper;
+import grintel.core.paper.Paragraph;
+import grintel.core.rule.Reading;
+import grintel.core.specimen.Specimen;
+import grintel.core.specimen.Specimen.Content;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class QuestionnaireTest {
+    private static final String EXPORT = """
+            Start of Block: Sleep in the Harbour
+            Please say how far each sentence is true of you.
+            Q1 The fog bell wakes me at night.
+            ○ Never (1)
+            ○ Sometimes (2)
+            ○ Always (3)
+            Q2_1 I sleep through any signal. (R)
+            ○ Never (1)
+            ○ Sometimes (2)
+            ○ Always (3)
+            Display this question if the bell is heard
+            Q3 What do you do when it wakes you?
+            ________________
+            End of Block: Sleep in the Harbour
+            Page Break
+            Start of Block: About You
+            Q4 Which harbour do you keep?
+            ○ North (1)
+            ○ South (2)
+            End of Block: About You
+            """;
+
+    private static List<Line> lines() {
+        return Questionnaire.understand(EXPORT.lines().toList());
+    }
+
+    @Test
+    void eachLineIsKeptOrListedWithTheReasonWhyNot() {
+        List<Line> lines = lines();
+        assertThat(lines).hasSize(20);
+        assertThat(lines)
+                .filteredOn(line -> line.role() == Role.OUT)
+                .extracting(Line::why)
+                .containsExactly(
+                        List.of("logic"), List.of("block-marker"), List.of("page-marker"), List.of("block-marker"));
+        assertThat(lines.get(0))
+                .extracting(Line::words, Line::role)
+                .containsExactly("Sleep in the Harbour", Role.HEADING);
+        assertThat(lines.get(1).role()).isEqualTo(Role.INSTRUCTION);
+        assertThat(lines.get(3))
+                .extracting(Line::words, Line::role, Line::why)
+                .containsExactly("Never", Role.OPTION, List.of("bubble", "option-code"));
+        assertThat(lines.get(6))
+                .extracting(Line::words, Line::reversed)
+                .containsExactly("I sleep through any signal.", true);
+        assertThat(lines.get(12).role()).isEqualTo(Role.OPEN_ANSWER);
+        assertThat(lines.get(19).part()).isEqualTo(1);
+    }
+
+    @Test
+    void answersThatItemsShareStandOnceAndEachBlockIsAnAppendix() {
+        List<AppendixContent> appendices = AppendixContent.of(lines(), "");
+        assertThat(appendices).extracting(AppendixContent::title).containsExactly("Sleep in the Harbour", "About You");
+        assertThat(appendices.get(0).pieces())
+                .filteredOn(Scale.class::isInstance)
+                .hasSize(1);
+        assertThat(appendices.get(0).pieces())
+                .filteredOn(Item.class::isInstance)
+                .containsExactly(
+                        new Item(1, "The fog bell wakes me at night.", false, false, List.of()),
+                        new Item(2, "I sleep through any signal.", true, false, List.of()),
+                        new Item(3, "What do you do when it wakes you?", false, true, List.of()));
+        assertThat(appendices.get(1).pieces())
+                .containsExactly(new Item(1, "Which harbour do you keep?", false, false, List.of("North", "South")));
+    }
+
+    @Test
+    void plainTextStaysAsItIs() {
+        List<Line> lines =
+                Questionnaire.understand(List.of("Consent", "", "You may stop at any time. Nothing follows from it."));
+        assertThat(lines).extracting(Line::role).containsExactly(Role.HEADING, Role.INSTRUCTION);
+        assertThat(lines).allMatch(line -> line.why().isEmpty());
+    }
+
+    @Test
+    void inAPaperOfAnyGuideNothingIsOffAfterwardsButItsMention() {
+        for (Guide guide : Guides.all()) {
+            Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
+            Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
+            Paper paper = PaperEditor.apply(
+                    report.paper(),
+                    new AppendixInsertion(guide).edits(report.examination(), AppendixContent.of(lines(), "")));
+            Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
+            assertThat(after.findings())
+                    .as(guide.id())
+                    .filteredOn(finding -> !finding.rule().equals("appendices.mention"))
+                    .extracting(Reading::toString)
+                    .isEmpty();
+            assertThat(paper.paragraphs())
+                    .extracting(Paragraph::text)
+                    .contains(
+                            "1 = Never, 2 = Sometimes, 3 = Always", "2. I sleep through any signal. (R)", "Appendix B");
+        }
+    }
+}

@@ -1,0 +1,107 @@
+package grintel.server.appendix;
+
+import grintel.core.appendix.AppendixContent;
+import grintel.core.appendix.Questionnaire;
+import grintel.core.appendix.Questionnaire.Line;
+import grintel.core.appendix.Questionnaire.Role;
+import grintel.core.rule.Measure;
+import grintel.core.rule.Wording;
+import grintel.server.page.LayoutView;
+import grintel.server.problem.Problem;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What is asked of appendices, and what is answered. */
+public final class AppendixViews {
+    private static final int LONGEST_LINE = 20_000;
+
+    private AppendixViews() {}
+
+    /** Lines, or a page, that were pasted. */
+    public record LinesRequest(
+            @Nullable String text, @Nullable String html) {}
+
+    /** What each line was taken for. */
+    public record QuestionnaireView(List<LineChoice> lines) {
+        public static QuestionnaireView of(List<String> lines) {
+            if (lines.size() > Questionnaire.MOST_LINES) {
+                throw Problem.tooLarge("An appendix is made of at most 5,000 lines.");
+            }
+            return new QuestionnaireView(
+                    Questionnaire.understand(lines).stream().map(LineChoice::of).toList());
+        }
+    }
+
+    /**
+     * A line.
+     *
+     * @param typed as it came in
+     * @param words what is left of it
+     * @param role out, heading, instruction, item, option or open_answer
+     * @param why what was taken out of it, told in words
+     * @param part which appendix it belongs to, counted from 0
+     */
+    public record LineChoice(
+            String typed,
+            String words,
+            String role,
+            @Nullable List<String> why,
+            boolean reversed,
+            int part) {
+        static LineChoice of(Line line) {
+            return new LineChoice(
+                    line.typed(),
+                    line.words(),
+                    line.role().name().toLowerCase(Locale.ROOT),
+                    line.why().stream()
+                            .map(key -> Wording.told(Measure.word(key)))
+                            .toList(),
+                    line.reversed(),
+                    line.part());
+        }
+
+        Line read() {
+            Role said = Arrays.stream(Role.values())
+                    .filter(each -> each.name().equalsIgnoreCase(role))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.badRequest("A line of an appendix is none of this kind."));
+            String plain = words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip();
+            if (plain.length() > LONGEST_LINE || part < 0 || part > Questionnaire.MOST_LINES) {
+                throw Problem.badRequest("A line of an appendix has at most 20,000 characters.");
+            }
+            return new Line(typed, plain, plain.isEmpty() ? Role.OUT : said, List.of(), reversed, part);
+        }
+    }
+
+    /** Lines as somebody settled them. */
+    public record AppendixChoice(
+            @Nullable String title, @Nullable List<LineChoice> lines) {
+        /** The appendices they make; refused where they make none. */
+        public List<AppendixContent> read() {
+            List<LineChoice> all = Objects.requireNonNullElse(lines, List.of());
+            if (all.size() > Questionnaire.MOST_LINES) {
+                throw Problem.tooLarge("An appendix is made of at most 5,000 lines.");
+            }
+            List<AppendixContent> made = AppendixContent.of(
+                    all.stream().map(LineChoice::read).toList(),
+                    Objects.requireNonNullElse(title, "").strip());
+            if (made.isEmpty()) {
+                throw Problem.badRequest("No line is left. Keep one at least.");
+            }
+            return made;
+        }
+    }
+
+    /** An appendix to be shown on its pages, or made a file. */
+    public record AppendixPageRequest(
+            AppendixChoice appendix,
+            @Nullable UUID paper,
+            @Nullable String guide) {}
+
+    /** The pages of appendices. */
+    public record AppendixPagesView(LayoutView layout) {}
+}

@@ -1,0 +1,175 @@
+import { useRef, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { SheetPage } from '../proof/page/SheetPage'
+import { usePaper } from '../proof/useProof'
+import { useSize } from '../proof/useSize'
+import type { Whose } from '../table/useTable'
+import { ForGuide, ForPaper, type Made } from '../table/Whose'
+import { Notice } from '../ui/Notice'
+import { PasteBox } from '../ui/PasteBox'
+import { TextField } from '../ui/TextField'
+import { useTitle } from '../ui/useTitle'
+import { counted, type Line } from './lines'
+import { LineList } from './LineList'
+import {
+  type Appendix,
+  saveAppendix,
+  useAppendixPages,
+  useBringingAppendix,
+  useTakingApart,
+} from './useAppendix'
+
+/** An appendix made for a paper. */
+export const PaperAppendixPage = () => <ForPaper>{(made) => <Making {...made} />}</ForPaper>
+
+/** An appendix made by itself. */
+export const FreeAppendixPage = () => <ForGuide>{(made) => <Making {...made} />}</ForGuide>
+
+function Making({ whose, paper, about }: Made) {
+  useTitle('Appendix')
+  const apart = useTakingApart()
+  const [lines, setLines] = useState<Line[]>([])
+  const [title, setTitle] = useState('')
+  const { kept, out, parts } = counted(lines)
+  return (
+    <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
+      <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1 className="text-3xl">Appendix</h1>
+        {about}
+        {lines.length > 0 && (
+          <button
+            type="button"
+            className="btn btn-quiet"
+            onClick={() => {
+              setLines([])
+              setTitle('')
+              apart.reset()
+            }}
+          >
+            Another text
+          </button>
+        )}
+      </div>
+      {apart.error && (
+        <div className="mb-4">
+          <Notice message={apart.error.message} onClose={() => apart.reset()} />
+        </div>
+      )}
+      {lines.length === 0 ? (
+        <PasteBox
+          label="Paste or type the questionnaire"
+          hint="As a survey tool exports it, or any other text. What the tool wrote for itself is found and taken out, line by line where you can see it; instructions stay word for word."
+          placeholder={'Q1 The fog bell wakes me at night.\n○ Never (1)\n○ Always (2)'}
+          files=".docx, .html, .txt, .csv"
+          accept=".docx,.html,.htm,.txt,.csv,.xlsx,text/html,text/plain,text/csv"
+          action="Take it apart"
+          busy={apart.isPending ? 'Taking it apart…' : ''}
+          takes={({ text }) => text.trim().includes('\n')}
+          onRead={(source) => apart.mutate(source, { onSuccess: setLines })}
+        />
+      ) : (
+        <div className="grid grid-cols-2 gap-8 max-lg:grid-cols-1">
+          <section aria-label="Lines" className="flex min-w-0 flex-col gap-3">
+            <p className="text-soft" role="status">
+              {kept} {kept === 1 ? 'line' : 'lines'} kept, {out} taken out
+              {parts > 1 && `; ${parts} appendices`}.
+            </p>
+            <TextField
+              label="Title"
+              hint="Left empty, the first heading is the title."
+              value={title}
+              onText={setTitle}
+            />
+            <LineList lines={lines} onLines={setLines} />
+          </section>
+          <section aria-label="The appendix as it will be set" className="min-w-0">
+            <Pages whose={whose} appendix={{ title, lines }} />
+            <Outlets whose={whose} paper={paper} appendix={{ title, lines }} parts={parts} />
+          </section>
+        </div>
+      )}
+    </main>
+  )
+}
+
+function Pages({ whose, appendix }: { whose: Whose; appendix: Appendix }) {
+  const shown = useAppendixPages(whose, appendix)
+  const box = useRef<HTMLDivElement>(null)
+  const { width } = useSize(box)
+  return (
+    <div ref={box} className="max-h-[34rem] overflow-auto">
+      {shown.error && <Notice message={shown.error.message} onAgain={() => void shown.refetch()} />}
+      <div className="flex flex-col gap-4 p-2">
+        {shown.data?.layout.pages.map((page) => (
+          <SheetPage
+            key={page.number}
+            page={page}
+            pictures=""
+            scale={Math.max(0.35, (width - 36) / page.width)}
+            name={`Page ${page.number} of the appendix`}
+          />
+        ))}
+      </div>
+    </div>
+  )
+}
+
+function Outlets({
+  whose,
+  paper,
+  appendix,
+  parts,
+}: {
+  whose: Whose
+  paper: string | undefined
+  appendix: Appendix
+  parts: number
+}) {
+  const shown = usePaper(paper ?? '')
+  const navigate = useNavigate()
+  const bringing = useBringingAppendix(paper)
+  const [told, setTold] = useState('')
+  const nothing = parts === 0
+  return (
+    <div className="mt-3 flex flex-col gap-3 border-t border-base-content pt-3">
+      {bringing.error && <Notice message={bringing.error.message} onClose={() => bringing.reset()} />}
+      <div className="flex flex-wrap items-center gap-3">
+        {paper && (
+          <button
+            type="button"
+            className="btn btn-primary"
+            disabled={nothing || bringing.isPending || !shown.data}
+            onClick={() =>
+              bringing.mutate(
+                { revision: shown.data?.revision ?? 0, appendix },
+                { onSuccess: () => void navigate(`/papers/${paper}`) },
+              )
+            }
+          >
+            {bringing.isPending
+              ? 'Bringing it in…'
+              : parts > 1
+                ? `Bring ${parts} appendices in`
+                : 'Bring it into the paper'}
+          </button>
+        )}
+        <button
+          type="button"
+          className={paper ? 'btn btn-quiet' : 'btn btn-primary'}
+          disabled={nothing}
+          onClick={() => {
+            saveAppendix(whose, appendix).then(
+              () => setTold('appendix.docx is kept.'),
+              (error: unknown) => setTold(error instanceof Error ? error.message : 'It could not be kept.'),
+            )
+          }}
+        >
+          Keep as .docx
+        </button>
+        <span role="status" className="text-soft">
+          {told}
+        </span>
+      </div>
+    </div>
+  )
+}

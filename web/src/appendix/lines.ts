@@ -1,0 +1,50 @@
+import type { Schemas } from '../api/client'
+
+export type Line = Schemas['LineChoice']
+
+/** What a line can be said to be. */
+export const ROLES: [string, string][] = [
+  ['heading', 'Title or heading'],
+  ['instruction', 'Text as given'],
+  ['item', 'Item'],
+  ['option', 'Answer to choose'],
+  ['open_answer', 'Open answer'],
+  ['out', 'Taken out'],
+]
+
+/** The lines with one of them said to be something else; what comes back has its words as they came in. */
+export const withRole = (lines: Line[], index: number, role: string): Line[] =>
+  lines.map((line, at) =>
+    at === index
+      ? { ...line, role, reversed: role === 'item' && line.reversed, words: line.words || line.typed }
+      : line,
+  )
+
+/** The lines with what was taken out of one of them put back. */
+export const restored = (lines: Line[], index: number): Line[] =>
+  lines.map((line, at) =>
+    at === index
+      ? { ...line, words: line.typed, why: [], role: line.role === 'out' ? 'instruction' : line.role }
+      : line,
+  )
+
+/** The lines with an item marked as scored in reverse, or not. */
+export const withReversed = (lines: Line[], index: number, reversed: boolean): Line[] =>
+  lines.map((line, at) => (at === index ? { ...line, reversed } : line))
+
+/** The lines with a new appendix beginning at one of them, or going on with the one before. */
+export function withPart(lines: Line[], index: number, begins: boolean): Line[] {
+  const by = begins ? 1 : -1
+  return lines.map((line, at) => (at >= index ? { ...line, part: Math.max(0, line.part + by) } : line))
+}
+
+/** Whether an appendix begins at a line. */
+export const beginsPart = (lines: Line[], index: number) =>
+  index > 0 && (lines[index]?.part ?? 0) > (lines[index - 1]?.part ?? 0)
+
+/** How many lines are kept, and from how many something was taken. */
+export const counted = (lines: Line[]) => ({
+  kept: lines.filter(({ role }) => role !== 'out').length,
+  out: lines.filter(({ role }) => role === 'out').length,
+  parts: new Set(lines.filter(({ role }) => role !== 'out').map(({ part }) => part)).size,
+})

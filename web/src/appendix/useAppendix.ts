@@ -1,0 +1,57 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { api, body, type Schemas, sendFile } from '../api/client'
+import { saveAs } from '../api/download'
+import { finish } from '../api/work'
+import type { Whose } from '../table/useTable'
+import type { Pasted } from '../ui/PasteBox'
+import type { Line } from './lines'
+
+/** Lines as somebody settled them, and what the first appendix is called. */
+export interface Appendix {
+  title: string
+  lines: Line[]
+}
+
+/** Takes a file, or what was pasted, apart. */
+export function useTakingApart() {
+  return useMutation({
+    mutationFn: async (source: File | Pasted) => {
+      const file =
+        source instanceof File
+          ? source
+          : new File([JSON.stringify(source)], 'lines.json', { type: 'application/json' })
+      const path = source instanceof File ? '/api/appendices/file' : '/api/appendices/paste'
+      return (await sendFile<Schemas['QuestionnaireView']>(path, file, {})).lines
+    },
+  })
+}
+
+/** The appendices on their pages; those shown stay while the next are on their way. */
+export function useAppendixPages(whose: Whose, appendix: Appendix) {
+  return useQuery({
+    queryKey: ['appendix-pages', whose, appendix],
+    enabled: appendix.lines.some(({ role }) => role !== 'out'),
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+    queryFn: async () => body(await api.POST('/api/appendices/pages', { body: { appendix, ...whose } })),
+  })
+}
+
+/** Brings the appendices into the paper. */
+export function useBringingAppendix(paper: string | undefined) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: async (wanted: { revision: number; appendix: Appendix }) => {
+      const path = { id: String(paper) }
+      const started = body(await api.POST('/api/papers/{id}/appendix', { params: { path }, body: wanted }))
+      return finish(started, () => undefined)
+    },
+    onSuccess: () => client.invalidateQueries(),
+  })
+}
+
+/** Fetches the appendices as a file of their own. */
+export async function saveAppendix(whose: Whose, appendix: Appendix) {
+  const blob = body(await api.POST('/api/appendices/docx', { body: { appendix, ...whose }, parseAs: 'blob' }))
+  saveAs(blob, 'appendix.docx')
+}
