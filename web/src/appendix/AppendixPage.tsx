@@ -6,7 +6,8 @@ import { useSize } from '../proof/useSize'
 import type { Whose } from '../table/useTable'
 import { ForGuide, ForPaper, type Made } from '../table/Whose'
 import { Notice } from '../ui/Notice'
-import { PasteBox } from '../ui/PasteBox'
+import { QUESTIONS, Samples } from '../samples/Samples'
+import { type Pasted, PasteBox } from '../ui/PasteBox'
 import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
 import { counted, type Line } from './lines'
@@ -31,6 +32,7 @@ function Making({ whose, paper, about }: Made) {
   const [lines, setLines] = useState<Line[]>([])
   const [title, setTitle] = useState('')
   const { kept, out, parts } = counted(lines)
+  const read = (source: File | Pasted) => apart.mutate(source, { onSuccess: setLines })
   return (
     <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
       <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
@@ -56,17 +58,20 @@ function Making({ whose, paper, about }: Made) {
         </div>
       )}
       {lines.length === 0 ? (
-        <PasteBox
-          label="Paste or type the questionnaire"
-          hint="As a survey tool exports it, or any other text. What the tool wrote for itself is found and taken out, line by line where you can see it; instructions stay word for word."
-          placeholder={'Q1 The fog bell wakes me at night.\n○ Never (1)\n○ Always (2)'}
-          files=".docx, .html, .txt, .csv"
-          accept=".docx,.html,.htm,.txt,.csv,.xlsx,text/html,text/plain,text/csv"
-          action="Take it apart"
-          busy={apart.isPending ? 'Taking it apart…' : ''}
-          takes={({ text }) => text.trim().includes('\n')}
-          onRead={(source) => apart.mutate(source, { onSuccess: setLines })}
-        />
+        <>
+          <PasteBox
+            label="Paste or type the questionnaire"
+            hint="As a survey tool exports it, or any other text. What the tool wrote for itself is found and taken out, line by line where you can see it; instructions stay word for word."
+            placeholder={'Q1 The fog bell wakes me at night.\n○ Never (1)\n○ Always (2)'}
+            files=".docx, .html, .txt, .csv"
+            accept=".docx,.html,.htm,.txt,.csv,.xlsx,text/html,text/plain,text/csv"
+            action="Take it apart"
+            busy={apart.isPending ? 'Taking it apart…' : ''}
+            takes={({ text }) => text.trim().includes('\n')}
+            onRead={read}
+          />
+          <Samples samples={QUESTIONS} onFile={read} />
+        </>
       ) : (
         <div className="grid grid-cols-2 gap-8 max-lg:grid-cols-1">
           <section aria-label="Lines" className="flex min-w-0 flex-col gap-3">
@@ -97,7 +102,15 @@ function Pages({ whose, appendix }: { whose: Whose; appendix: Appendix }) {
   const box = useRef<HTMLDivElement>(null)
   const { width } = useSize(box)
   return (
-    <div ref={box} className="max-h-[34rem] overflow-auto">
+    // What scrolls is reached by keyboard too.
+    <div
+      ref={box}
+      role="region"
+      aria-label="Pages"
+       
+      tabIndex={0}
+      className="max-h-[34rem] overflow-auto"
+    >
       {shown.error && <Notice message={shown.error.message} onAgain={() => void shown.refetch()} />}
       <div className="flex flex-col gap-4 p-2">
         {shown.data?.layout.pages.map((page) => (

@@ -119,7 +119,7 @@ export function TableGrid({
       // eslint-disable-next-line jsx-a11y/no-static-element-interactions
       <div
         key={column}
-        role={head ? 'columnheader' : 'gridcell'}
+        role={head && words !== '' ? 'columnheader' : 'gridcell'}
         aria-colindex={column + 1}
         aria-colspan={span}
         tabIndex={isHere && !typing ? 0 : -1}

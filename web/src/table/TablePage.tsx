@@ -2,7 +2,8 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { MeasuredPage } from '../brief/SpecimenPages'
 import { useSize } from '../proof/useSize'
 import { Notice } from '../ui/Notice'
-import { PasteBox } from '../ui/PasteBox'
+import { CELLS, Samples } from '../samples/Samples'
+import { type Pasted, PasteBox } from '../ui/PasteBox'
 import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
 import { tableOf, type Table } from './grid'
@@ -51,6 +52,8 @@ function Making({ whose, paper, about }: Made) {
     setWish(by)
     remake(of, by)
   }
+  const read = (source: File | Pasted) =>
+    reading.mutate(source, { onSuccess: (found) => make(found, NO_WISH) })
   const asked = JSON.stringify(whose)
   const madeFor = useRef(asked)
   // Another guide has another form: the same cells are made anew by it.
@@ -95,17 +98,20 @@ function Making({ whose, paper, about }: Made) {
         </div>
       )}
       {sheets.length === 0 ? (
-        <PasteBox
-          label="Paste or type the cells"
-          hint="Printed output of a statistics program, cells of a spreadsheet, or raw numbers with a person a row. Cells may be parted by tabs, semicolons, commas or runs of spaces."
-          placeholder={'Harbour\tInterval\nNorth\t4.1\nSouth\t3.6'}
-          files=".xlsx, .csv, .tsv, .html"
-          accept=".xlsx,.csv,.tsv,.txt,.html,.htm,text/csv,text/plain,text/html"
-          action="Make a table of it"
-          busy={reading.isPending || making.isPending ? 'Reading the cells…' : ''}
-          takes={({ text, html }) => html.includes('<table') || text.includes('\t')}
-          onRead={(source) => reading.mutate(source, { onSuccess: (read) => make(read, NO_WISH) })}
-        />
+        <>
+          <PasteBox
+            label="Paste or type the cells"
+            hint="Printed output of a statistics program, cells of a spreadsheet, or raw numbers with a person a row. Cells may be parted by tabs, semicolons, commas or runs of spaces."
+            placeholder={'Harbour\tInterval\nNorth\t4.1\nSouth\t3.6'}
+            files=".xlsx, .csv, .tsv, .html"
+            accept=".xlsx,.csv,.tsv,.txt,.html,.htm,text/csv,text/plain,text/html"
+            action="Make a table of it"
+            busy={reading.isPending || making.isPending ? 'Reading the cells…' : ''}
+            takes={({ text, html }) => html.includes('<table') || text.includes('\t')}
+            onRead={read}
+          />
+          <Samples samples={CELLS} onFile={read} />
+        </>
       ) : (
         <div className="grid grid-cols-[17rem_minmax(0,1fr)] gap-8 max-lg:grid-cols-1">
           <div>
@@ -152,7 +158,12 @@ function Shown({ whose, table, number }: { whose: Whose; table: Table; number: n
     <section aria-label="The table as it will be set" ref={box} className="min-w-0">
       {shown.error && <Notice message={shown.error.message} onAgain={() => void shown.refetch()} />}
       {page && (
+        // What scrolls is reached by keyboard too.
         <div
+          role="region"
+          aria-label="Page, scrolled"
+           
+          tabIndex={0}
           className="mx-auto max-h-[26rem] overflow-auto"
           style={{ width: page.width * scale, height: Math.min(bottom * scale, 416) }}
         >

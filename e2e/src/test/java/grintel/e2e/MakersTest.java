@@ -1,0 +1,138 @@
+package grintel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import grintel.formats.demo.UntidyStudy;
+import grintel.formats.docx.DocxFile;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Tables and appendices made for a paper, from what a program printed to the pages of the paper. */
+@ExtendWith(Application.class)
+class MakersTest {
+    private static final String PRINTED = """
+            Group Statistics
+            \tSignal\tN\tMean\tStd. Deviation\tStd. Error Mean
+            Interval\tBell\t30\t4.31\t.92\t.168
+            \tHorn\t28\t3.78\t.81\t.153
+
+            Independent Samples Test
+            \t\tLevene's Test\t\tt-test for Equality of Means
+            \t\tF\tSig.\tt\tdf\tSig. (2-tailed)
+            Interval\tEqual variances assumed\t.412\t.524\t2.321\t56\t.024
+            \tEqual variances not assumed\t\t\t2.332\t55.8\t.023
+            """;
+    private static final String EXPORT = """
+            Start of Block: Sleep in the Harbour
+            Please say how far each sentence is true of you.
+            Q1 The fog bell wakes me at night.
+            ○ Never (1)
+            ○ Always (2)
+            Q2 I sleep through any signal.
+            ○ Never (1)
+            ○ Always (2)
+            Display this question if the bell is heard
+            End of Block: Sleep in the Harbour
+            """;
+
+    private static Desk study() {
+        return Desk.signUp().bring("study.docx", UntidyStudy.write(), "APA 7, student paper");
+    }
+
+    private static void isAccessible(Page page) {
+        assertThat(new AxeBuilder(page).analyze().getViolations()).isEmpty();
+    }
+
+    private static Locator link(Page page, String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+
+    /** Goes to something that is reached by the tabulator, and presses it. */
+    private static void press(Locator what) {
+        what.focus();
+        what.press("Enter");
+    }
+
+    @Test
+    void printedOutputBecomesATableInThePaperByKeyboardAlone() {
+        Desk desk = study().station("Tables");
+        Page page = desk.page();
+        press(link(page, "Make a table for this paper"));
+        Locator field = page.getByLabel("Paste or type the cells");
+        field.focus();
+        isAccessible(page);
+        page.keyboard().insertText(PRINTED);
+        press(desk.button("Make a table of it"));
+        Locator grid = page.getByRole(AriaRole.GRID);
+        assertThat(grid).isVisible();
+        assertThat(page.getByText("Taken for the figures of two groups")).isVisible();
+        Locator shown = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page with the table"));
+        assertThat(shown).containsText("Bell (n = 30)");
+        assertThat(page.getByText("All that is measured of tables is as the guide asks."))
+                .isVisible();
+        assertThat(page.locator("[data-report]")).hasText("t(56) = 2.32, p = .024, d = 0.61");
+        isAccessible(page);
+
+        grid.locator("[data-here]").focus();
+        desk.press("ArrowDown", "ArrowDown");
+        assertThat(grid.locator("[data-here]")).hasText("Interval");
+        desk.press("x", "ControlOrMeta+a");
+        page.keyboard().insertText("Gap in minutes");
+        desk.press("Tab");
+        assertThat(shown).containsText("Gap in minutes");
+        assertThat(grid.locator("[data-here]")).hasText("4.31");
+        desk.press("ControlOrMeta+z");
+        assertThat(grid).not().containsText("Gap in minutes");
+        desk.press("ControlOrMeta+Shift+z");
+        assertThat(grid).containsText("Gap in minutes");
+
+        Locator bring = desk.button("Bring it in as Table");
+        String number = bring.innerText().replaceAll("\\D", "");
+        press(bring);
+        assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(desk.button("Undo"))
+                .hasAttribute("title", Pattern.compile("Take back: Table: Comparison of Groups.*"));
+        String text = String.join("\n", words(desk));
+        assertThat(text).contains("Table " + number, "Gap in minutes", "(see Table " + number + ")");
+        desk.press("u");
+        assertThat(desk.button("Undo")).isDisabled();
+        assertThat(String.join("\n", words(desk))).doesNotContain("Gap in minutes");
+    }
+
+    private static List<String> words(Desk desk) {
+        return DocxFile.read(desk.handIn(".docx")).paper().paragraphs().stream()
+                .map(paragraph -> paragraph.text())
+                .toList();
+    }
+
+    @Test
+    void anExportedQuestionnaireBecomesAnAppendixAndNothingGoesUnseen() {
+        Desk desk = study().station("Appendices");
+        Page page = desk.page();
+        link(page, "Make an appendix for this paper").click();
+        page.getByLabel("Paste or type the questionnaire").fill(EXPORT);
+        desk.button("Take it apart").click();
+        assertThat(page.getByText("8 lines kept, 2 taken out.")).isVisible();
+        Locator shown = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1 of the appendix"));
+        assertThat(shown).containsText("1 = Never, 2 = Always");
+        assertThat(shown).containsText("1. The fog bell wakes me at night.");
+        assertThat(page.getByText("Taken out: rules of display.")).isVisible();
+        isAccessible(page);
+        page.getByLabel("scored in reverse").last().check();
+        assertThat(shown).containsText("I sleep through any signal. (R)");
+        assertThat(shown).containsText("(R) marks an item that is scored in reverse.");
+        page.getByLabel("Line 2 is").selectOption("Taken out");
+        assertThat(shown).not().containsText("Please say how far");
+        desk.button("Bring it into the paper").click();
+        assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(desk.button("Undo")).hasAttribute("title", "Take back: Appendix");
+        assertThat(words(desk)).contains("Sleep in the Harbour", "1 = Never, 2 = Always");
+    }
+}
