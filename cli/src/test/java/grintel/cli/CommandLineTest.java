@@ -82,7 +82,8 @@ class CommandLineTest {
         assertThat(json().get("findings")
                         .valueStream()
                         .map(each -> each.get("fix").stringValue()))
-                .allMatch("ask"::equals);
+                .isNotEmpty()
+                .containsOnly("ask", "none");
         Path again = folder.resolve("again.docx");
         assertThat(run("fix", fixed, "--guide", "mla-9", "-o", again)).isZero();
         assertThat(Files.readAllBytes(again)).isEqualTo(Files.readAllBytes(fixed));

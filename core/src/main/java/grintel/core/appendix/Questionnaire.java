@@ -1,7 +1,8 @@
 package grintel.core.appendix;
 
-import grintel.core.appendix.ExportTraces.Kind;
-import grintel.core.appendix.ExportTraces.Trace;
+import grintel.core.language.ExportTraces;
+import grintel.core.language.ExportTraces.Kind;
+import grintel.core.language.ExportTraces.Trace;
 import grintel.core.limit.WorkLimits;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,9 @@
 package grintel.core.rule.appendices;
 
-import grintel.core.appendix.ExportTraces;
 import grintel.core.edit.Edit;
 import grintel.core.guide.Ask;
 import grintel.core.guide.demand.FixClass;
+import grintel.core.language.ExportTraces;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;

@@ -73,7 +73,7 @@ public final class TitleReadings {
                 .check(rule, "line")
                 .measure(each -> line(each.said().isInOneLine()))
                 .asks(asked)
-                .fix((off, cause) -> off.stream()
+                .fixByWords((off, cause) -> off.stream()
                         .flatMap(each -> (same ? joined(each.said()) : parted(each.said())).stream())
                         .toList())
                 .fixable(each -> !(same ? joined(each.said()) : parted(each.said())).isEmpty())

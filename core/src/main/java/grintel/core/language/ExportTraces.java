@@ -1,4 +1,4 @@
-package grintel.core.appendix;
+package grintel.core.language;
 
 import grintel.core.limit.WorkLimits;
 import java.util.ArrayList;
