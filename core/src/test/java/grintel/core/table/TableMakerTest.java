@@ -19,7 +19,11 @@ import grintel.core.table.TableMaker.Kind;
 import grintel.core.table.TableMaker.Result;
 import grintel.core.table.TableMaker.Role;
 import grintel.core.table.TableMaker.Wish;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -50,9 +54,9 @@ class TableMakerTest {
             out.append(i)
                     .append(i % 2 == 0 ? ",North" : ",South")
                     .append(i % 3 == 0 ? ",ebb" : i % 3 == 1 ? ",flood" : ",slack")
-                    .append(String.format(java.util.Locale.ROOT, ",%.2f", 4 + i % 2 * 0.6 + random.nextGaussian()))
-                    .append(String.format(java.util.Locale.ROOT, ",%d", 10 + random.nextInt(9)))
-                    .append(i == 9 ? ",many" : i == 12 ? "," : String.format(java.util.Locale.ROOT, ",%d", 3 + i % 7))
+                    .append(String.format(Locale.ROOT, ",%.2f", 4 + i % 2 * 0.6 + random.nextGaussian()))
+                    .append(String.format(Locale.ROOT, ",%d", 10 + random.nextInt(9)))
+                    .append(i == 9 ? ",many" : i == 12 ? "," : String.format(Locale.ROOT, ",%d", 3 + i % 7))
                     .append('\n');
         }
         return out.toString();
@@ -165,6 +169,19 @@ class TableMakerTest {
         MadeTable other = table(made(PRINTED, new Wish(null, List.of(), true, false)));
         assertThat(other.rows().get(0)).contains("2.33*", "55.80", ".023");
         assertThat(other.notes()).contains("*_p_ < .05.");
+    }
+
+    /** The numbers of the demo's study, and what a program printed of the same. */
+    @Test
+    void rawDataAndWhatAProgramPrintedOfThemAreOneTable() throws IOException {
+        Path samples = Path.of("..", "web", "src", "samples");
+        List<Role> roles = List.of(Role.OUT, Role.GROUP, Role.OUT, Role.OUT, Role.MEASURE, Role.MEASURE);
+        MadeTable computed = table(
+                made(Files.readString(samples.resolve("bell-study.csv")), new Wish(Kind.GROUPS, roles, false, null)));
+        MadeTable printed = table(made(Files.readString(samples.resolve("bell-study-output.txt")), Wish.NONE));
+        assertThat(computed.rows()).isEqualTo(printed.rows());
+        assertThat(computed.heads()).isEqualTo(printed.heads());
+        assertThat(computed.report()).isEqualTo(printed.report());
     }
 
     @ParameterizedTest

@@ -8,6 +8,7 @@ import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.language.SentenceCase;
 import grintel.core.language.TitleCase;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Kinds;
 import grintel.core.rule.Measure;
@@ -22,6 +23,7 @@ import java.util.Set;
 
 /** What a guide asks of the titles of tables, or of figures: that there is one, its line, its looks, its case. */
 public final class TitleReadings {
+    private static final int LONGEST_ON_A_LINE = 30;
     private static final Measure THERE = Measure.word("there");
 
     private final String rule;
@@ -86,6 +88,11 @@ public final class TitleReadings {
 
     /** The space after the number stays at its line's end, where it is not seen. */
     private static List<Edit> parted(Caption caption) {
+        Stretch title = caption.title();
+        // On a line of its own a text as long as this is taken for a paragraph.
+        if (title != null && Words.count(title.characters()) > LONGEST_ON_A_LINE) {
+            return List.of();
+        }
         return List.of(
                 new Edit.SplitParagraph(caption.line().address(), caption.gap().to()));
     }

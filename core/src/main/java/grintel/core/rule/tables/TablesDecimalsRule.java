@@ -22,6 +22,9 @@ import java.util.regex.Pattern;
  * means, is another measure and is left alone. Digits can be rounded away, on being asked; none can be made up.
  */
 public final class TablesDecimalsRule implements Rule {
+    /** Where as many numbers have one as another, what is usual decides. */
+    private static final int USUAL = 2;
+
     private static final Pattern DECIMAL = Pattern.compile("(?<digits>\\d*\\.\\d+)");
 
     @Override
@@ -64,7 +67,8 @@ public final class TablesDecimalsRule implements Rule {
         Map<Integer, Integer> counts = new HashMap<>();
         cells.forEach(place -> counts.merge(places(place.text()), 1, Integer::sum));
         int most = counts.entrySet().stream()
-                .max(Map.Entry.<Integer, Integer>comparingByValue().thenComparing(Map.Entry.comparingByKey()))
+                .max(Map.Entry.<Integer, Integer>comparingByValue()
+                        .thenComparing(entry -> -Math.abs(entry.getKey() - USUAL)))
                 .map(Map.Entry::getKey)
                 .orElse(0);
         return cells.stream()
