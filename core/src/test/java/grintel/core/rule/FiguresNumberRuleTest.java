@@ -44,4 +44,13 @@ class FiguresNumberRuleTest {
                 .isOff("no number", "“Fig. 1.”")
                 .putRightLeaving("figures.title", "spacing.line");
     }
+
+    @Test
+    void anOrnamentAFormulaAndWhatStandsBeforeTheTextNeedNone() {
+        Draft.mla()
+                .add(paper -> paper.paragraph(line -> line.picture("rule.png", 3_000_000, 90_000, "a rule")))
+                .text(line -> line.text(Draft.PROSE))
+                .rule(RULE)
+                .isAbsent();
+    }
 }

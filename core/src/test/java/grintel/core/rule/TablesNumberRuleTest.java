@@ -3,6 +3,7 @@ package grintel.core.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.PropertySet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -86,5 +87,27 @@ class TablesNumberRuleTest {
                 .rule(RULE)
                 .isOff("out of count", "counted in order")
                 .putRight();
+    }
+
+    @Test
+    void gridsOfProseOfPicturesAndOfQuestionsNeedNone() {
+        PropertySet plain = PropertySet.empty();
+        String prose = Draft.PROSE + " " + Draft.PROSE;
+        Tabled.apa()
+                .captions()
+                .instead(paper ->
+                        paper.table(List.of(4000, 4000), List.of(List.of(prose, "a"), List.of("b", "c")), plain))
+                .rule(RULE)
+                .isAbsent();
+        Tabled.apa()
+                .captions()
+                .instead(paper ->
+                        paper.table(List.of(4000, 4000), List.of(List.of("Signed", ""), List.of("", "")), plain))
+                .rule(RULE)
+                .isAbsent();
+        Appended.apa("All is in the Appendix.", "Appendix")
+                .with(paper -> Tabled.apa().table(paper))
+                .rule(RULE)
+                .isAbsent();
     }
 }

@@ -1,7 +1,9 @@
 package grintel.core.rule.objects;
 
 import grintel.core.paper.Inline;
+import grintel.core.paper.Lengths;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Subjects;
 import grintel.core.structure.Part;
@@ -19,6 +21,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph> body, List<Paragraph> notes) {
     private static final int SMALLEST_GRID = 4;
+    private static final int LONGEST_CELL = 60;
+    private static final long LEAST_HEIGHT = Lengths.EMU_PER_INCH / 2;
+    private static final long LEAST_WIDTH = Lengths.EMU_PER_INCH;
 
     public Captioned {
         body = List.copyOf(body);
@@ -33,9 +38,12 @@ public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph
                 && exam.parts().index(PartKind.CAPTION_NUMBER, 0) < 0) {
             return List.of();
         }
+        int text = exam.parts().index(PartKind.PARAGRAPH, 0);
         return exam.parts().root().all(kind).stream()
                 .filter(part -> !exam.parts().isOnTitlePage(part.first()))
                 .map(part -> of(exam, part))
+                .filter(each ->
+                        each.caption() != null || each.anchor().address().index() > text)
                 .toList();
     }
 
@@ -73,9 +81,23 @@ public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph
         return caption != null ? caption.line() : body.isEmpty() ? notes.get(0) : body.get(0);
     }
 
-    /** Whether it holds what a reader looks for under a number: a grid of several cells, or a picture. */
+    /**
+     * Whether it holds what a reader looks for under a number: a grid of several cells that are not prose, or a picture
+     * that is more than an ornament or a formula in a line.
+     */
     boolean needsNumber() {
-        return kind == PartKind.TABLE ? body.size() >= SMALLEST_GRID && !holdsPicture() : !body.isEmpty();
+        if (kind == PartKind.TABLE) {
+            long filled = body.stream().filter(each -> !each.text().isBlank()).count();
+            return body.size() >= SMALLEST_GRID
+                    && filled * 2 >= body.size()
+                    && !holdsPicture()
+                    && body.stream().noneMatch(each -> Words.count(each.text()) > LONGEST_CELL);
+        }
+        return body.stream()
+                .flatMap(paragraph -> paragraph.inlines().stream())
+                .anyMatch(inline -> inline instanceof Inline.Picture picture
+                        && picture.height() >= LEAST_HEIGHT
+                        && picture.width() >= LEAST_WIDTH);
     }
 
     /** Whether any picture stands in it. */

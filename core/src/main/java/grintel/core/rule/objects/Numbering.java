@@ -36,7 +36,8 @@ final class Numbering {
         for (Captioned each : all) {
             int index = each.anchor().address().index();
             boolean appended = exam.parts().isInAppendix(index);
-            if (each.caption() == null && !each.needsNumber() || appended && !lettered) {
+            // In an appendix a grid may well be a page of questions.
+            if (each.caption() == null && (appended || !each.needsNumber()) || appended && !lettered) {
                 continue;
             }
             String letter = appended ? letter(index) : "";
