@@ -4,7 +4,7 @@ import { SheetPage } from '../proof/page/SheetPage'
 import { usePaper } from '../proof/useProof'
 import { useSize } from '../proof/useSize'
 import type { Whose } from '../table/useTable'
-import { ForGuide, ForPaper, type Made } from '../table/Whose'
+import { ForGuide, ForPaper, type Made, MakerHead } from '../table/Whose'
 import { Notice } from '../ui/Notice'
 import { QUESTIONS, Samples } from '../samples/Samples'
 import { type Pasted, PasteBox } from '../ui/PasteBox'
@@ -32,26 +32,20 @@ function Making({ whose, paper, about }: Made) {
   const [lines, setLines] = useState<Line[]>([])
   const [title, setTitle] = useState('')
   const { kept, out, parts } = counted(lines)
+  const clear = () => {
+    setLines([])
+    setTitle('')
+    apart.reset()
+  }
   const read = (source: File | Pasted) => apart.mutate(source, { onSuccess: setLines })
   return (
     <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
-      <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="text-3xl">Appendix</h1>
-        {about}
-        {lines.length > 0 && (
-          <button
-            type="button"
-            className="btn btn-quiet"
-            onClick={() => {
-              setLines([])
-              setTitle('')
-              apart.reset()
-            }}
-          >
-            Another text
-          </button>
-        )}
-      </div>
+      <MakerHead
+        name="Appendix"
+        about={about}
+        again="Another text"
+        onAgain={lines.length > 0 ? clear : null}
+      />
       {apart.error && (
         <div className="mb-4">
           <Notice message={apart.error.message} onClose={() => apart.reset()} />
@@ -107,7 +101,7 @@ function Pages({ whose, appendix }: { whose: Whose; appendix: Appendix }) {
       ref={box}
       role="region"
       aria-label="Pages"
-       
+
       tabIndex={0}
       className="max-h-[34rem] overflow-auto"
     >

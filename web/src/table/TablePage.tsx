@@ -12,7 +12,7 @@ import { TableGrid } from './TableGrid'
 import { Understanding } from './Understanding'
 import { useEdited } from './useEdited'
 import { type Sheet, useMaking, usePlaces, useReading, useTablePage, type Whose, type Wish } from './useTable'
-import { ForGuide, ForPaper, type Made } from './Whose'
+import { ForGuide, ForPaper, type Made, MakerHead } from './Whose'
 
 const NO_WISH: Wish = { kind: null, roles: [], asterisks: false, equalVariances: null }
 
@@ -54,6 +54,12 @@ function Making({ whose, paper, about }: Made) {
   }
   const read = (source: File | Pasted) =>
     reading.mutate(source, { onSuccess: (found) => make(found, NO_WISH) })
+  const clear = () => {
+    setSheets([])
+    begin(null)
+    making.reset()
+    reading.reset()
+  }
   const asked = JSON.stringify(whose)
   const madeFor = useRef(asked)
   // Another guide has another form: the same cells are made anew by it.
@@ -68,24 +74,7 @@ function Making({ whose, paper, about }: Made) {
   const problem = reading.error ?? making.error
   return (
     <main className="mx-auto w-full max-w-[1400px] p-6 max-sm:p-4">
-      <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="text-3xl">Table</h1>
-        {about}
-        {sheets.length > 0 && (
-          <button
-            type="button"
-            className="btn btn-quiet ml-auto"
-            onClick={() => {
-              setSheets([])
-              begin(null)
-              making.reset()
-              reading.reset()
-            }}
-          >
-            Other cells
-          </button>
-        )}
-      </div>
+      <MakerHead name="Table" about={about} again="Other cells" onAgain={sheets.length > 0 ? clear : null} />
       {problem && (
         <div className="mb-4">
           <Notice
@@ -162,7 +151,7 @@ function Shown({ whose, table, number }: { whose: Whose; table: Table; number: n
         <div
           role="region"
           aria-label="Page, scrolled"
-           
+
           tabIndex={0}
           className="mx-auto max-h-[26rem] overflow-auto"
           style={{ width: page.width * scale, height: Math.min(bottom * scale, 416) }}

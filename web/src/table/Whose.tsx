@@ -66,3 +66,30 @@ export function ForGuide({ children }: { children: (made: Made) => ReactNode }) 
   )
   return children({ whose: { guide }, paper: undefined, about })
 }
+
+/** The head of a page on which something is made, with the way back to where it came from. */
+export function MakerHead({
+  name,
+  about,
+  again,
+  onAgain,
+}: {
+  name: string
+  about: ReactNode
+  /** What else could be taken, as it is called. */
+  again: string
+  /** Null where nothing was taken yet. */
+  onAgain: (() => void) | null
+}) {
+  return (
+    <div className="mb-4 flex flex-wrap items-baseline gap-x-6 gap-y-1">
+      <h1 className="text-3xl">{name}</h1>
+      {about}
+      {onAgain && (
+        <button type="button" className="btn btn-quiet ml-auto" onClick={onAgain}>
+          {again}
+        </button>
+      )}
+    </div>
+  )
+}

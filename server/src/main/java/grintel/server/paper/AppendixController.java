@@ -26,8 +26,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Exported questionnaires made into appendices. Nothing of it is kept. */
 @RestController
@@ -37,12 +35,10 @@ class AppendixController {
 
     private final PaperService papers;
     private final Uploads uploads;
-    private final JsonMapper json;
 
-    AppendixController(PaperService papers, Uploads uploads, JsonMapper json) {
+    AppendixController(PaperService papers, Uploads uploads) {
         this.papers = papers;
         this.uploads = uploads;
-        this.json = json;
     }
 
     /** Takes the lines of a file apart. */
@@ -57,8 +53,7 @@ class AppendixController {
     @PostMapping(path = "/paste", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @AFile
     QuestionnaireView readPaste(InputStream pasted) {
-        return uploads.take(pasted, bytes -> {
-            LinesRequest read = read(bytes);
+        return uploads.take(pasted, LinesRequest.class, read -> {
             List<String> lines = new ArrayList<>();
             if (Objects.requireNonNullElse(read.html(), "").isBlank()) {
                 Objects.requireNonNullElse(read.text(), "").lines().forEach(lines::add);
@@ -70,14 +65,6 @@ class AppendixController {
             }
             return WorkLimits.within(TIME_LIMIT).bound(() -> QuestionnaireView.of(lines));
         });
-    }
-
-    private LinesRequest read(byte[] bytes) {
-        try {
-            return json.readValue(bytes, LinesRequest.class);
-        } catch (JacksonException e) {
-            throw Problem.badRequest("The text did not arrive as it should. Send it again.");
-        }
     }
 
     /** The appendices on their pages. */

@@ -23,7 +23,6 @@ import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.PapersView;
 import grintel.server.paper.PaperViews.ProofView;
-import grintel.server.problem.Problem;
 import grintel.server.security.SignedIn;
 import grintel.server.work.WorkQueue;
 import grintel.server.work.WorkStatus;
@@ -57,7 +56,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A person's papers. */
@@ -129,28 +127,19 @@ class PaperController {
     @PostMapping(path = "/loose-text", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @AFile
     LooseChoice.UnderstoodView takeApart(InputStream text) {
-        return uploads.take(text, bytes -> read(bytes, LooseChoice.class).understood());
+        return uploads.take(text, LooseChoice.class, LooseChoice::understood);
     }
 
     /** Sets text as a paper and keeps it; the body is a {@link SetRequest} as JSON. */
     @PostMapping(path = "/papers/set", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @AFile
     WorkView set(@AuthenticationPrincipal SignedIn person, InputStream text) {
-        UUID work = uploads.take(text, bytes -> {
-            SetRequest wanted = read(bytes, SetRequest.class);
+        UUID work = uploads.take(text, SetRequest.class, wanted -> {
             BriefChoice brief = wanted.brief().checked();
             byte[] file = ComposedPapers.of(brief, wanted.text());
             return papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file);
         });
         return view(queue.await(person.id(), work));
-    }
-
-    private <T> T read(byte[] bytes, Class<T> type) {
-        try {
-            return json.readValue(bytes, type);
-        } catch (JacksonException e) {
-            throw Problem.badRequest("The text did not arrive as it should. Send it again.");
-        }
     }
 
     /** How work that takes longer is getting on. */

@@ -20,7 +20,6 @@ import grintel.server.page.AskedUnits;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
 import grintel.server.paper.PaperController.AFile;
-import grintel.server.problem.Problem;
 import grintel.server.security.SignedIn;
 import grintel.server.table.SheetChoice;
 import grintel.server.table.TableViews;
@@ -46,8 +45,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Cells made into tables. Nothing of it is kept. */
 @RestController
@@ -58,12 +55,10 @@ class TableController {
 
     private final PaperService papers;
     private final Uploads uploads;
-    private final JsonMapper json;
 
-    TableController(PaperService papers, Uploads uploads, JsonMapper json) {
+    TableController(PaperService papers, Uploads uploads) {
         this.papers = papers;
         this.uploads = uploads;
-        this.json = json;
     }
 
     /** Reads the cells of a workbook, a page or a text. */
@@ -77,8 +72,7 @@ class TableController {
     @PostMapping(path = "/paste", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @AFile
     SheetsView readPaste(InputStream pasted) {
-        return uploads.take(pasted, bytes -> {
-            PasteRequest read = read(bytes, PasteRequest.class);
+        return uploads.take(pasted, PasteRequest.class, read -> {
             String html = Objects.requireNonNullElse(read.html(), "");
             String text = Objects.requireNonNullElse(read.text(), "");
             return view(() ->
@@ -95,8 +89,7 @@ class TableController {
     @PostMapping(path = "/made", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @AFile
     MadeTableView make(@AuthenticationPrincipal SignedIn person, InputStream wish) {
-        return uploads.take(wish, bytes -> {
-            MakeRequest wanted = read(bytes, MakeRequest.class);
+        return uploads.take(wish, MakeRequest.class, wanted -> {
             Brief brief = brief(person, wanted.paper(), wanted.guide());
             List<Sheet> sheets = Objects.requireNonNullElse(wanted.sheets(), List.<SheetChoice>of()).stream()
                     .map(SheetChoice::read)
@@ -166,13 +159,5 @@ class TableController {
                 .filter(each -> TableViews.id(each).equals(id))
                 .findFirst()
                 .orElse(null);
-    }
-
-    private <T> T read(byte[] bytes, Class<T> type) {
-        try {
-            return json.readValue(bytes, type);
-        } catch (JacksonException e) {
-            throw Problem.badRequest("The cells did not arrive as they should. Send them again.");
-        }
     }
 }

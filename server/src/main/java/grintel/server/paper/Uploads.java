@@ -6,6 +6,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Takes files from strangers into memory, few at a time; the others wait on the disk. */
 @Component
@@ -15,8 +17,11 @@ class Uploads {
     private final StorageProperties storage;
     private final Gate gate = new Gate(2, 20, "Many files are arriving just now. Try again in a minute.");
 
-    Uploads(StorageProperties storage) {
+    private final JsonMapper json;
+
+    Uploads(StorageProperties storage, JsonMapper json) {
         this.storage = storage;
+        this.json = json;
     }
 
     /**
@@ -27,6 +32,23 @@ class Uploads {
     <T> T take(InputStream file, Function<byte[], T> onward) {
         storage.checkRoom();
         return gate.through(() -> onward.apply(bytes(file)));
+    }
+
+    /**
+     * Hands on what a file says as JSON, which may be as long as a file and no longer.
+     *
+     * @throws Problem also when it is not of this form
+     */
+    <B, T> T take(InputStream file, Class<B> type, Function<B, T> onward) {
+        return take(file, bytes -> {
+            B read;
+            try {
+                read = json.readValue(bytes, type);
+            } catch (JacksonException e) {
+                throw Problem.badRequest("It did not arrive as it should. Send it again.");
+            }
+            return onward.apply(read);
+        });
     }
 
     private static byte[] bytes(InputStream file) {

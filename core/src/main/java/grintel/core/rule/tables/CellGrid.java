@@ -16,6 +16,7 @@ final class CellGrid {
     private static final Pattern DIGIT = Pattern.compile(".*\\d.*", Pattern.DOTALL);
     private static final double MOST = 2 / 3.0;
     private static final int MOST_HEADS = 3;
+    private static final int LONGEST_NUMBER = 40;
 
     private final Table table;
     private final List<List<Place>> rows = new ArrayList<>();
@@ -84,7 +85,9 @@ final class CellGrid {
     }
 
     static boolean isNumber(String text) {
-        return DIGIT.matcher(text).matches() && NUMBER.matcher(text).matches();
+        return text.length() <= LONGEST_NUMBER
+                && DIGIT.matcher(text).matches()
+                && NUMBER.matcher(text).matches();
     }
 
     /** Rows that repeat are heads; else the first row, and the next where cells of the first span columns or rows. */
