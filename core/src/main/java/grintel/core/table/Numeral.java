@@ -1,5 +1,6 @@
 package grintel.core.table;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -16,6 +17,10 @@ import org.jspecify.annotations.Nullable;
 public record Numeral(String sign, double value, int places, boolean percent, String marks) {
     private static final Pattern POINTS = form(",");
     private static final Pattern COMMAS = form(".");
+    private static final Pattern WITH_COMMA = Pattern.compile("[-−–<]?\\s?\\d*,(?:\\d{1,2}|\\d{4,})%?");
+    private static final Pattern WITH_POINT = Pattern.compile("[-−–<]?\\s?\\d*\\.\\d+%?");
+    private static final int TELLING = 500;
+
     private static final Set<String> MISSING = Set.of(
             "", ".", "-", "–", "—", "na", "n/a", "#n/a", "nan", "null", "none", "missing", "-99", "-999", "-9999");
 
@@ -69,14 +74,15 @@ public record Numeral(String sign, double value, int places, boolean percent, St
                 marks);
     }
 
-    /** Whether the cells of a sheet have their decimals behind commas. */
+    /** Whether the cells of a sheet have their decimals behind commas, as the first rows tell. */
     public static boolean commas(Sheet sheet) {
         int commas = 0;
         int points = 0;
-        for (var row : sheet.rows()) {
+        for (List<String> row :
+                sheet.rows().subList(0, Math.min(TELLING, sheet.rows().size()))) {
             for (String cell : row) {
-                commas += cell.matches("[-−–<]?\\s?\\d*,(?:\\d{1,2}|\\d{4,})%?") ? 1 : 0;
-                points += cell.matches("[-−–<]?\\s?\\d*\\.\\d+%?") ? 1 : 0;
+                commas += cell.indexOf(',') >= 0 && WITH_COMMA.matcher(cell).matches() ? 1 : 0;
+                points += cell.indexOf('.') >= 0 && WITH_POINT.matcher(cell).matches() ? 1 : 0;
             }
         }
         return commas > points;

@@ -152,6 +152,9 @@ final class OutputTables {
             }
             rows.add(row);
         }
+        if (rows.isEmpty()) {
+            throw new UnusableSheetException("There is one row only; a table has heads and rows under them.");
+        }
         return new MadeTable(sheet.title(), over, rows, List.copyOf(sheet.footers()), "");
     }
 

@@ -3,6 +3,7 @@ package grintel.core.table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Cells as they came in, before anything is known of them.
@@ -13,6 +14,10 @@ import java.util.Locale;
  * @param remarks what was noticed on the way, told to the person
  */
 public record Sheet(String title, List<List<String>> rows, List<String> footers, List<String> remarks) {
+    private static final Pattern WHITE = Pattern.compile("[\\s\\u00A0\\u200B\\uFEFF]+");
+    private static final Pattern FOOTER = Pattern.compile(
+            "(?:[a-z*†‡]{1,3}[.)]|\\*{1,3}|notes?\\b|sources?\\b).*", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+
     /** More rows than this are not taken. */
     public static final int MOST_ROWS = 50_000;
 
@@ -77,7 +82,7 @@ public record Sheet(String title, List<List<String>> rows, List<String> footers,
 
     /** Notes under a table open with a letter or a sign that calls them, with the word, or are sentences. */
     private static boolean isFooter(String line) {
-        return line.matches("(?is)(?:[a-z*†‡]{1,3}[.)]|\\*{1,3}|notes?\\b|sources?\\b).*") || line.endsWith(".");
+        return FOOTER.matcher(line).matches() || line.endsWith(".");
     }
 
     private static List<List<String>> withoutEmptyColumns(List<List<String>> rows, int columns) {
@@ -101,7 +106,7 @@ public record Sheet(String title, List<List<String>> rows, List<String> footers,
     }
 
     private static String tidy(String cell) {
-        return cell.replaceAll("[\\s\\u00A0\\u200B\\uFEFF]+", " ").strip();
+        return WHITE.matcher(cell).replaceAll(" ").strip();
     }
 
     /** How many columns it has. */

@@ -90,13 +90,14 @@ public final class TableMaker {
                 .orElseThrow(() -> new UnusableSheetException("There are no cells in it."));
         List<String> remarks = new ArrayList<>();
         sheets.forEach(each -> remarks.addAll(each.remarks()));
-        return isRaw(sheet) ? raw(sheet, wish, guide, remarks) : output(sheets, sheet, wish, guide, remarks);
+        List<Variable> variables = isNamed(sheet) ? variables(sheet) : List.of();
+        return isRaw(variables) ? raw(variables, wish, guide, remarks) : output(sheets, sheet, wish, guide, remarks);
     }
 
     // ---- raw data
 
-    /** Whether each row is a person: names over all columns, none of them one of a program's, and enough rows of one kind each. */
-    private static boolean isRaw(Sheet sheet) {
+    /** Whether there are names over all columns, few of them a program's own, and rows enough for persons under them. */
+    private static boolean isNamed(Sheet sheet) {
         if (sheet.rows().size() <= FEWEST_PERSONS || sheet.columns() < 2) {
             return false;
         }
@@ -109,9 +110,13 @@ public final class TableMaker {
             }
             printed += OutputTables.Output.of(name) == null ? 0 : 1;
         }
-        List<Variable> all = variables(sheet);
-        boolean ofOneKind = all.stream().allMatch(each -> each.isOfNumbers() || each.canSort() || each.isIdentity());
-        return printed * 2 < sheet.columns() && ofOneKind && all.stream().anyMatch(each -> !each.isIdentity());
+        return printed * 2 < sheet.columns();
+    }
+
+    /** Whether each row is a person: what stands under each name is of one kind. */
+    private static boolean isRaw(List<Variable> all) {
+        return all.stream().allMatch(each -> each.isOfNumbers() || each.canSort() || each.isIdentity())
+                && all.stream().anyMatch(each -> !each.isIdentity());
     }
 
     private static List<Variable> variables(Sheet sheet) {
@@ -130,8 +135,7 @@ public final class TableMaker {
         return out;
     }
 
-    private static Result raw(Sheet sheet, Wish wish, Guide guide, List<String> remarks) {
-        List<Variable> all = variables(sheet);
+    private static Result raw(List<Variable> all, Wish wish, Guide guide, List<String> remarks) {
         List<Column> columns = columns(all, wish.roles());
         List<Variable> measures = of(all, columns, Role.MEASURE);
         List<Variable> groups = of(all, columns, Role.GROUP);
