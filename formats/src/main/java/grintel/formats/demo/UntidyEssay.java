@@ -175,7 +175,7 @@ public final class UntidyEssay {
                         Lengths.EMU_PER_INCH * 6,
                         Lengths.EMU_PER_INCH * 7 / 2,
                         "The low canal from the weir, with a lamp and its ring of shadow"));
-        out.paragraph("Fig. 1. The low canal from the weir, frontispiece of The Weir Ledger.");
+        out.paragraph("Figure 1: The low canal from the weir, frontispiece of The Weir Ledger.");
         out.paragraph(last -> last.set(ParagraphProperties.INDENT_FIRST_LINE, INDENT)
                 .text(before(text.get(14), "a ledger, a pay sheet"))
                 .text(
