@@ -3,12 +3,8 @@ package grintel.core.table;
 import grintel.core.table.statistics.MeanTest;
 import grintel.core.table.statistics.Sample;
 
-/**
- * Two means compared: of two groups, or of two measures of the same persons.
- *
- * @param variances probability of Levene's test, not a number where there was none
- */
-record Comparison(String name, Side first, Side second, double t, double df, double p, double d, double variances) {
+/** Two means compared: of two groups, or of two measures of the same persons. */
+record Comparison(String name, Side first, Side second, double t, double df, double p, double d) {
     /** One of the two. */
     record Side(String name, int n, double mean, double sd) {
         static Side of(String name, Sample sample) {
@@ -16,8 +12,8 @@ record Comparison(String name, Side first, Side second, double t, double df, dou
         }
     }
 
-    static Comparison of(String name, Side first, Side second, MeanTest test, double variances) {
-        return new Comparison(name, first, second, test.t(), test.df(), test.p(), test.d(), variances);
+    static Comparison of(String name, Side first, Side second, MeanTest test) {
+        return new Comparison(name, first, second, test.t(), test.df(), test.p(), test.d());
     }
 
     /** The difference in standard deviations pooled over both sides. */

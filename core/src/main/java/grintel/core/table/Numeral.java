@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param places digits after the point
  * @param marks letters and asterisks after it
  */
-public record Numeral(String sign, double value, int places, boolean percent, String marks) {
+public record Numeral(String sign, double value, int places, String marks) {
     private static final Pattern POINTS = form(",");
     private static final Pattern COMMAS = form(".");
     private static final Pattern WITH_COMMA = Pattern.compile("[-−–<]?\\s?\\d*,(?:\\d{1,2}|\\d{4,})%?");
@@ -28,7 +28,7 @@ public record Numeral(String sign, double value, int places, boolean percent, St
     private static Pattern form(String thousands) {
         return Pattern.compile("(?<sign>[<>≤≥=])?\\s?(?<minus>[-−–])?\\s?(?<whole>\\d{1,3}(?:[ '’\\u00A0\\u202F"
                 + thousands
-                + "]\\d{3})+|\\d+)?(?:(?<point>[.,])(?<rest>\\d+))?(?:[eE](?<power>[-+−]?\\d{1,3}))?\\s?(?<percent>%)?"
+                + "]\\d{3})+|\\d+)?(?:(?<point>[.,])(?<rest>\\d+))?(?:[eE](?<power>[-+−]?\\d{1,3}))?\\s?%?"
                 + "\\s?(?<marks>[*†‡]{1,3}|(?<=\\d)[a-z]{1,2}|\\([a-z]\\))?");
     }
 
@@ -66,12 +66,7 @@ public record Numeral(String sign, double value, int places, boolean percent, St
         }
         String sign = form.group("sign") == null ? "" : form.group("sign");
         String marks = form.group("marks") == null ? "" : form.group("marks");
-        return new Numeral(
-                sign,
-                form.group("minus") == null ? value : -value,
-                rest.length(),
-                form.group("percent") != null,
-                marks);
+        return new Numeral(sign, form.group("minus") == null ? value : -value, rest.length(), marks);
     }
 
     /** Whether the cells of a sheet have their decimals behind commas, as the first rows tell. */

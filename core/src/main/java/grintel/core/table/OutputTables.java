@@ -33,57 +33,7 @@ final class OutputTables {
         return reason;
     }
 
-    // ---- what a column is, by its head
-
-    /** What a program calls a column, and what becomes of it. */
-    enum Output {
-        COUNT("n", "n|valid n|count|frequency"),
-        MEAN("M", "mean|m"),
-        DEVIATION("SD", "(?:std\\.?|standard) dev(?:iation|\\.)?|sd|stddev"),
-        MEAN_ERROR("SEM", "(?:std\\.?|standard) error (?:of the )?mean|s\\.?e\\. mean|sem"),
-        ERROR("SE", "(?:std\\.?|standard) error|se|s\\.e\\."),
-        MEDIAN("Mdn", "median|mdn"),
-        LEAST("Min", "min(?:imum)?\\.?"),
-        MOST("Max", "max(?:imum)?\\.?"),
-        SQUARES("SS", "(?:type iii )?sum of squares|sum sq|ss"),
-        SQUARE("MS", "mean square|mean sq|ms"),
-        DEGREES("df", "df|d\\.f\\."),
-        F("F", "f|f value"),
-        T("t", "t|t value"),
-        P("p", "sig\\.?(?: \\(.*\\))?|p|p[ -]?value|pr\\(>.*\\)|two-sided p"),
-        B("B", "b|estimate"),
-        BETA("β", "beta|β|standardized coefficients beta"),
-        R("r", "r|pearson correlation"),
-        PERCENT("%", "percent|%"),
-        LOWER("LL", "lower(?: bound)?|2\\.5 ?%"),
-        UPPER("UL", "upper(?: bound)?|97\\.5 ?%"),
-        LEFT_OUT("", "valid percent|cumulative percent|one-sided p");
-
-        private final String symbol;
-        private final Pattern names;
-
-        Output(String symbol, String names) {
-            this.symbol = symbol;
-            this.names = Pattern.compile(names);
-        }
-
-        static @Nullable Output of(String head) {
-            String plain = head.strip().toLowerCase(Locale.ROOT).replaceAll("[*†a]?$", "");
-            for (Output each : values()) {
-                if (each.names.matcher(plain).matches()
-                        || each.names
-                                .matcher(head.strip().toLowerCase(Locale.ROOT))
-                                .matches()) {
-                    return each;
-                }
-            }
-            return null;
-        }
-
-        private boolean isSlanted() {
-            return symbol.matches("[A-Za-z]+") && this != LEAST && this != MOST && this != LOWER && this != UPPER;
-        }
-    }
+    // ---- heads
 
     /** The rows at the top that name columns: all before the first that holds a number beside its first cell. */
     static int heads(Sheet sheet, boolean commas) {
@@ -130,12 +80,12 @@ final class OutputTables {
         }
         List<String> words = new ArrayList<>();
         for (int column : columns) {
-            Output output = column == 0 ? null : Output.of(names.get(column));
+            OutputColumn output = column == 0 ? null : OutputColumn.of(names.get(column));
             String name = names.get(column);
             words.add(
-                    output == null || output.symbol.isEmpty()
+                    output == null || output.symbol().isEmpty()
                             ? name
-                            : output.isSlanted() ? figure.symbol(output.symbol) : output.symbol);
+                            : output.isSlanted() ? figure.symbol(output.symbol()) : output.symbol());
         }
         List<List<Head>> over = new ArrayList<>();
         List<Head> spanners = spanners(sheet, heads, columns);
@@ -148,7 +98,10 @@ final class OutputTables {
                 .subList(Math.min(heads, sheet.rows().size()), sheet.rows().size())) {
             List<String> row = new ArrayList<>();
             for (int column : columns) {
-                row.add(column == 0 ? cells.get(0) : cell(cells.get(column), Output.of(names.get(column)), commas));
+                row.add(
+                        column == 0
+                                ? cells.get(0)
+                                : cell(cells.get(column), OutputColumn.of(names.get(column)), commas));
             }
             rows.add(row);
         }
@@ -178,7 +131,7 @@ final class OutputTables {
         return out;
     }
 
-    private String cell(String cell, @Nullable Output output, boolean commas) {
+    private String cell(String cell, @Nullable OutputColumn output, boolean commas) {
         Numeral numeral = Numeral.of(cell, commas);
         if (numeral == null || output == null) {
             return commas && numeral != null && numeral.places() > 0
@@ -205,10 +158,10 @@ final class OutputTables {
 
     private static @Nullable Sheet figures(List<Sheet> sheets) {
         for (Sheet sheet : sheets) {
-            Map<Output, Integer> columns = columns(sheet);
-            if (columns.containsKey(Output.COUNT)
-                    && columns.containsKey(Output.MEAN)
-                    && columns.containsKey(Output.DEVIATION)) {
+            Map<OutputColumn, Integer> columns = columns(sheet);
+            if (columns.containsKey(OutputColumn.COUNT)
+                    && columns.containsKey(OutputColumn.MEAN)
+                    && columns.containsKey(OutputColumn.DEVIATION)) {
                 return sheet;
             }
         }
@@ -217,9 +170,9 @@ final class OutputTables {
 
     private static @Nullable Sheet test(List<Sheet> sheets) {
         for (Sheet sheet : sheets) {
-            Map<Output, Integer> columns = columns(sheet);
-            if (columns.containsKey(Output.T)
-                    && columns.containsKey(Output.DEGREES)
+            Map<OutputColumn, Integer> columns = columns(sheet);
+            if (columns.containsKey(OutputColumn.T)
+                    && columns.containsKey(OutputColumn.DEGREES)
                     && sheet.rows().stream()
                             .anyMatch(row -> row.stream()
                                     .anyMatch(cell -> EQUAL.matcher(cell).find()))) {
@@ -230,11 +183,11 @@ final class OutputTables {
     }
 
     /** The first column of each name. */
-    private static Map<Output, Integer> columns(Sheet sheet) {
+    private static Map<OutputColumn, Integer> columns(Sheet sheet) {
         List<String> names = names(sheet, heads(sheet, Numeral.commas(sheet)));
-        Map<Output, Integer> out = new HashMap<>();
+        Map<OutputColumn, Integer> out = new HashMap<>();
         for (int column = 0; column < names.size(); column++) {
-            Output output = Output.of(names.get(column));
+            OutputColumn output = OutputColumn.of(names.get(column));
             if (output != null) {
                 out.putIfAbsent(output, column);
             }
@@ -268,14 +221,7 @@ final class OutputTables {
             Comparison.Side first = sides.get(2 * i);
             Comparison.Side second = sides.get(2 * i + 1);
             all.add(new Comparison(
-                    assumed.name,
-                    first,
-                    second,
-                    taken.t,
-                    taken.df,
-                    taken.p,
-                    Comparison.cohen(first, second),
-                    assumed.levene));
+                    assumed.name, first, second, taken.t, taken.df, taken.p, Comparison.cohen(first, second)));
         }
         reason = equalVariances != null
                 ? "The variances are taken for " + (equalVariances ? "equal" : "unequal") + ", as you chose."
@@ -293,13 +239,13 @@ final class OutputTables {
 
     private static List<Comparison.Side> sides(Sheet figures) {
         boolean commas = Numeral.commas(figures);
-        Map<Output, Integer> columns = columns(figures);
-        int count = columns.getOrDefault(Output.COUNT, 0);
+        Map<OutputColumn, Integer> columns = columns(figures);
+        int count = columns.getOrDefault(OutputColumn.COUNT, 0);
         List<Comparison.Side> out = new ArrayList<>();
         for (List<String> row : figures.rows()) {
             Numeral n = Numeral.of(row.get(count), commas);
-            Numeral mean = Numeral.of(row.get(columns.getOrDefault(Output.MEAN, 0)), commas);
-            Numeral sd = Numeral.of(row.get(columns.getOrDefault(Output.DEVIATION, 0)), commas);
+            Numeral mean = Numeral.of(row.get(columns.getOrDefault(OutputColumn.MEAN, 0)), commas);
+            Numeral sd = Numeral.of(row.get(columns.getOrDefault(OutputColumn.DEVIATION, 0)), commas);
             if (n != null && mean != null && sd != null) {
                 out.add(new Comparison.Side(
                         row.get(Math.max(0, count - 1)), (int) n.value(), mean.value(), sd.value()));
@@ -313,10 +259,10 @@ final class OutputTables {
     private static void readTests(Sheet sheet, List<Test> equal, List<Test> unequal) {
         boolean commas = Numeral.commas(sheet);
         List<String> names = names(sheet, heads(sheet, commas));
-        int t = index(names, Output.T, 0);
-        int df = index(names, Output.DEGREES, t);
-        int p = index(names, Output.P, df);
-        int levene = index(names, Output.P, 0);
+        int t = index(names, OutputColumn.T, 0);
+        int df = index(names, OutputColumn.DEGREES, t);
+        int p = index(names, OutputColumn.P, df);
+        int levene = index(names, OutputColumn.P, 0);
         String name = "Measure";
         for (List<String> row : sheet.rows()) {
             String all = String.join(" ", row);
@@ -337,14 +283,14 @@ final class OutputTables {
         }
     }
 
-    private static int index(List<String> names, Output wanted, int from) {
+    private static int index(List<String> names, OutputColumn wanted, int from) {
         for (int column = from; column < names.size(); column++) {
-            if (Output.of(names.get(column)) == wanted) {
+            if (OutputColumn.of(names.get(column)) == wanted) {
                 return column;
             }
         }
         throw new UnusableSheetException(
-                "The test has no column for " + wanted.symbol + ". Paste both tables as a whole.");
+                "The test has no column for " + wanted.symbol() + ". Paste both tables as a whole.");
     }
 
     private static double value(String cell, boolean commas) {

@@ -171,8 +171,7 @@ final class RawTables {
                     measure.name(),
                     Comparison.Side.of(group.levels().get(0), samples.get(0)),
                     Comparison.Side.of(group.levels().get(1), samples.get(1)),
-                    test,
-                    levene.p()));
+                    test));
         }
         reason = equalVariances != null
                 ? "The variances are taken for " + (equalVariances ? "equal" : "unequal") + ", as you chose."
@@ -203,8 +202,7 @@ final class RawTables {
                     measures.get(i).name() + " – " + measures.get(i + 1).name(),
                     Comparison.Side.of("First", pair.get(0)),
                     Comparison.Side.of("Second", pair.get(1)),
-                    test,
-                    Double.NaN));
+                    test));
         }
         return forms.compared(
                 titled("differences within pairs of " + measureNames()),

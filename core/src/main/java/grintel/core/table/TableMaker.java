@@ -108,7 +108,7 @@ public final class TableMaker {
             if (name.isEmpty() || !seen.add(name) || Numeral.of(name, commas) != null) {
                 return false;
             }
-            printed += OutputTables.Output.of(name) == null ? 0 : 1;
+            printed += OutputColumn.of(name) == null ? 0 : 1;
         }
         return printed * 2 < sheet.columns();
     }
@@ -255,7 +255,7 @@ public final class TableMaker {
         List<String> names = OutputTables.names(sheet, OutputTables.heads(sheet, Numeral.commas(sheet)));
         List<Column> out = new ArrayList<>();
         for (int i = 0; i < names.size(); i++) {
-            boolean needless = i > 0 && OutputTables.Output.of(names.get(i)) == OutputTables.Output.LEFT_OUT;
+            boolean needless = i > 0 && OutputColumn.of(names.get(i)) == OutputColumn.LEFT_OUT;
             Role likely = needless ? Role.OUT : Role.MEASURE;
             boolean known = i > 0 && i < said.size() && said.get(i) != Role.GROUP;
             List<Role> possible = i == 0 ? List.of(Role.MEASURE) : List.of(Role.MEASURE, Role.OUT);

@@ -119,7 +119,7 @@ class TableMakerTest {
         assertThat(Numeral.of("−0,42**", true))
                 .extracting(Numeral::value, Numeral::marks)
                 .containsExactly(-0.42, "**");
-        assertThat(Numeral.of("12%", false)).extracting(Numeral::percent).isEqualTo(true);
+        assertThat(Numeral.of("12%", false)).extracting(Numeral::value).isEqualTo(12.0);
         assertThat(List.of("", "n/a", "—", "-99")).allMatch(Numeral::isMissing);
         assertThat(List.of("North", "1.2.3", "12 lamps", "1/2")).allMatch(cell -> Numeral.of(cell, false) == null);
     }
