@@ -12,6 +12,12 @@ export interface Appendix {
   lines: Line[]
 }
 
+/** What is needed to set them: not how each line came in. */
+const settled = ({ title, lines }: Appendix): Appendix => ({
+  title,
+  lines: lines.map((line) => ({ ...line, typed: '', why: [] })),
+})
+
 /** Takes a file, or what was pasted, apart. */
 export function useTakingApart() {
   return useMutation({
@@ -33,7 +39,8 @@ export function useAppendixPages(whose: Whose, appendix: Appendix) {
     enabled: appendix.lines.some(({ role }) => role !== 'out'),
     placeholderData: keepPreviousData,
     gcTime: 0,
-    queryFn: async () => body(await api.POST('/api/appendices/pages', { body: { appendix, ...whose } })),
+    queryFn: async () =>
+      body(await api.POST('/api/appendices/pages', { body: { appendix: settled(appendix), ...whose } })),
   })
 }
 
@@ -43,7 +50,12 @@ export function useBringingAppendix(paper: string | undefined) {
   return useMutation({
     mutationFn: async (wanted: { revision: number; appendix: Appendix }) => {
       const path = { id: String(paper) }
-      const started = body(await api.POST('/api/papers/{id}/appendix', { params: { path }, body: wanted }))
+      const started = body(
+        await api.POST('/api/papers/{id}/appendix', {
+          params: { path },
+          body: { ...wanted, appendix: settled(wanted.appendix) },
+        }),
+      )
       return finish(started, () => undefined)
     },
     onSuccess: () => client.invalidateQueries(),
@@ -52,6 +64,11 @@ export function useBringingAppendix(paper: string | undefined) {
 
 /** Fetches the appendices as a file of their own. */
 export async function saveAppendix(whose: Whose, appendix: Appendix) {
-  const blob = body(await api.POST('/api/appendices/docx', { body: { appendix, ...whose }, parseAs: 'blob' }))
+  const blob = body(
+    await api.POST('/api/appendices/docx', {
+      body: { appendix: settled(appendix), ...whose },
+      parseAs: 'blob',
+    }),
+  )
   saveAs(blob, 'appendix.docx')
 }
