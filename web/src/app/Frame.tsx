@@ -3,7 +3,7 @@ import { useSession, useSignOut } from '../session/useSession'
 import { Wordmark } from '../ui/Wordmark'
 
 const link = ({ isActive }: { isActive: boolean }) =>
-  `py-1 ${isActive ? 'border-b-2 border-base-content font-bold' : 'text-soft hover:text-base-content'}`
+  `py-1 whitespace-nowrap ${isActive ? 'border-b-2 border-base-content font-bold' : 'text-soft hover:text-base-content'}`
 
 /** The head of every page but the proof. */
 export function Frame() {
@@ -15,7 +15,7 @@ export function Frame() {
         <Link to="/papers" aria-label="Grintel, your papers">
           <Wordmark />
         </Link>
-        <nav className="flex gap-6 max-sm:order-last max-sm:w-full" aria-label="Main">
+        <nav className="flex flex-wrap gap-x-6 max-sm:order-last max-sm:w-full max-sm:gap-x-5" aria-label="Main">
           <NavLink to="/papers" className={link}>
             Papers
           </NavLink>
