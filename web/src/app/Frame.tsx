@@ -15,7 +15,10 @@ export function Frame() {
         <Link to="/papers" aria-label="Grintel, your papers">
           <Wordmark />
         </Link>
-        <nav className="flex flex-wrap gap-x-6 max-sm:order-last max-sm:w-full max-sm:gap-x-5" aria-label="Main">
+        <nav
+          className="flex flex-wrap gap-x-6 max-sm:order-last max-sm:w-full max-sm:gap-x-5"
+          aria-label="Main"
+        >
           <NavLink to="/papers" className={link}>
             Papers
           </NavLink>
