@@ -47,10 +47,14 @@ class EverybodyTest {
 
     @Test
     void theEndOfTheWorkAndBeforeAndAfter() {
-        Desk desk = Desk.signUp()
-                .bring("fog-bells.docx", UntidyStudy.write(), "APA 7, student paper")
-                .putAllRight();
+        Desk desk = Desk.signUp().bring("clean.docx", CleanPaper.write(), "MLA 9");
         assertThat(desk.page().getByText("Nothing is open.")).isVisible();
+        findsNothing(desk.page());
+        desk.page()
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Grintel, back to your papers"))
+                .click();
+        desk.bring("fog-bells.docx", UntidyStudy.write(), "APA 7, student paper")
+                .putAllRight();
         findsNothing(desk.page());
         desk.press("b");
         assertThat(desk.page()

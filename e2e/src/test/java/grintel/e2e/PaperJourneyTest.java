@@ -15,6 +15,7 @@ import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
+import grintel.core.paper.Paragraph;
 import grintel.core.rule.Reading;
 import grintel.formats.archive.Archive;
 import grintel.formats.demo.UntidyEssay;
@@ -23,6 +24,7 @@ import grintel.formats.docx.DocxFile;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.apache.poi.xwpf.usermodel.ParagraphAlignment;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.apache.poi.xwpf.usermodel.XWPFParagraph;
@@ -89,12 +91,12 @@ class PaperJourneyTest {
         desk.confirmWords();
         assertThat(desk.reading("Live number")).containsText("met");
         assertThat(desk.sheet(1)).containsText("Solvane 1");
-        desk.button("Put right all that is safe").click();
-        assertThat(desk.button("Put right all that is safe")).isHidden();
+        desk.putAllRight();
 
         byte[] back = desk.handIn(".docx");
         checksClean(back, "mla-9", "Solvane");
-        assertThat(words(back).hasSameTextAs(words(essay))).isTrue();
+        // Of the text only the number of its figure was in another guide's words.
+        assertThat(text(back)).isEqualTo(text(essay).replace("Figure 1:", "Fig. 1."));
         try (Archive was = Archive.open(essay);
                 Archive is = Archive.open(back)) {
             for (String part : was.names()) {
@@ -200,6 +202,14 @@ class PaperJourneyTest {
         run.setFontSize(size);
         run.setText(text);
         return paragraph;
+    }
+
+    /** The words of a file's text, white space aside. */
+    private static String text(byte[] file) {
+        return DocxFile.read(file).paper().paragraphs().stream()
+                .map(Paragraph::text)
+                .collect(Collectors.joining(" "))
+                .replaceAll("[\\s\\u00A0]+", " ");
     }
 
     private static WordLedger words(byte[] file) {

@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import grintel.bench.BenchPapers;
 import grintel.formats.demo.UntidyEssay;
-import grintel.formats.demo.UntidyStudy;
+import grintel.formats.docx.DocxFile;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
@@ -111,9 +111,8 @@ class ProofViewTest {
 
     @Test
     void theEndOfTheWorkLeadsToAPdf() throws IOException {
-        Desk desk = Desk.signUp()
-                .bring("fog-bells.docx", UntidyStudy.write(), "APA 7, student paper")
-                .putAllRight();
+        byte[] clean = CleanPaper.write();
+        Desk desk = Desk.signUp().bring("clean.docx", clean, "MLA 9");
         Locator end = desk.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Order of work"));
         assertThat(end).containsText("Nothing is open.");
         end.getByText("Hand in").last().click();
@@ -123,8 +122,9 @@ class ProofViewTest {
         assertThat(dialog).containsText("Liberation Serif");
         desk.press("Escape");
         try (PDDocument pdf = Loader.loadPDF(desk.handIn("PDF"))) {
-            assertThat(pdf.getDocumentInformation().getTitle()).startsWith("Fog Bells");
-            assertThat(new PDFTextStripper().getText(pdf)).contains("Wading birds on tidal flats");
+            assertThat(pdf.getDocumentInformation().getTitle()).isNotBlank();
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains(DocxFile.read(clean).paper().paragraphs().get(0).text());
         }
     }
 

@@ -78,8 +78,9 @@ class PaperViewsTest {
 
     @Test
     void stationsSayWhatIsNotMeasuredAndWhy() {
-        assertThat(station("tables", "").get("state").stringValue()).isEqualTo("partly");
-        assertThat(station("tables", "").get("notBuilt").intValue()).isPositive();
+        assertThat(station("hand-in", "").get("notBuilt").intValue()).isPositive();
+        assertThat(station("tables", "").get("state").stringValue()).isEqualTo("open");
+        assertThat(station("tables", "").get("notBuilt").intValue()).isZero();
         assertThat(station("notes", "").get("state").stringValue()).isEqualTo("absent");
         assertThat(station("sheet", "").get("notBuilt").intValue()).isZero();
     }

@@ -2,7 +2,7 @@ package grintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.edit.WordLedger;
+import grintel.core.paper.Paragraph;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxFile;
 import grintel.server.Visitor.Answer;
@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -74,7 +75,7 @@ class ServerTest {
         assertThat(marit.get(paper).json().get("changes")).isEmpty();
         marit.change(paper, "/put-right", "\"wordsConfirmed\":true").json();
         assertThat(marit.get(paper).json().get("changes")).isNotEmpty();
-        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(3);
+        assertThat(open(marit.ready(paper + "/readings").json())).isEqualTo(6);
 
         assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
         assertThat(marit.change(paper, "/undo").status()).isEqualTo(200);
@@ -93,13 +94,19 @@ class ServerTest {
         Answer file = marit.get(paper + "/proofs/2/file");
         assertThat(file.response().headers().firstValue("Content-Disposition"))
                 .hasValueSatisfying(value -> assertThat(value).contains("essay.docx"));
-        WordLedger brought = WordLedger.of(DocxFile.read(UntidyEssay.write()).paper());
-        assertThat(brought.hasSameTextAs(
-                        WordLedger.of(DocxFile.read(file.bytes()).paper())))
-                .isTrue();
+        // Of the text only the number of its figure was in another guide's words.
+        assertThat(words(file.bytes())).isEqualTo(words(UntidyEssay.write()).replace("Figure 1:", "Fig. 1."));
         assertThat(marit.get(paper + "/proofs/1/file").bytes()).isEqualTo(UntidyEssay.write());
         assertThat(marit.change(paper, "/proofs").json().get("number").intValue())
                 .isEqualTo(2);
+    }
+
+    /** The words of a file's text, white space aside. */
+    private static String words(byte[] file) {
+        return DocxFile.read(file).paper().paragraphs().stream()
+                .map(Paragraph::text)
+                .collect(Collectors.joining(" "))
+                .replaceAll("[\\s\\u00A0]+", " ");
     }
 
     private static JsonNode block(JsonNode parts, int paragraph) {
