@@ -78,7 +78,14 @@ class PaperViewsTest {
 
     @Test
     void stationsSayWhatIsNotMeasuredAndWhy() {
-        assertThat(station("hand-in", "").get("notBuilt").intValue()).isPositive();
+        assertThat(station("hand-in", "").get("notBuilt").intValue()).isZero();
+        String named =
+                "{\"name\":\"LIT 214\",\"rules\":{\"hand-in.file-name\":{\"weight\":\"required\",\"pattern\":\"{surname}\"}}}";
+        Answer changed =
+                tobias.change(paper, "/facts", "\"guide\":\"apa-7-student\",\"surname\":\"Ekwall\",\"house\":" + named);
+        assertThat(changed.status()).isEqualTo(200);
+        assertThat(station("hand-in", "").get("notBuilt").intValue()).isEqualTo(1);
+        tobias.change(paper, "/undo");
         assertThat(station("tables", "").get("state").stringValue()).isEqualTo("open");
         assertThat(station("tables", "").get("notBuilt").intValue()).isZero();
         assertThat(station("notes", "").get("state").stringValue()).isEqualTo("absent");
