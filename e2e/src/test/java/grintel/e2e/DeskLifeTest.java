@@ -150,6 +150,8 @@ class DeskLifeTest {
                 .getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Pages"))
                 .getByRole(AriaRole.LISTITEM)
                 .count();
+        // The browser prints no letter of a face that has not come yet.
+        desk.page().evaluate("() => document.fonts.ready.then(() => true)");
         try (PDDocument printed = Loader.loadPDF(desk.page().pdf(new Page.PdfOptions().setPreferCSSPageSize(true)))) {
             assertThat(printed.getNumberOfPages()).isEqualTo(pages);
             assertThat(new PDFTextStripper().getText(printed))
