@@ -27,6 +27,7 @@ export function PrintedSheets({
   renderPage: (page: Page, scale: number) => ReactNode
 }) {
   const [printing, setPrinting] = useState(false)
+  useEffect(() => fetchFaces(pages), [pages])
   useEffect(() => {
     // The pages must stand there before the browser looks.
     const begin = () => flushSync(() => setPrinting(true))
@@ -49,4 +50,13 @@ export function PrintedSheets({
     </div>,
     document.body,
   )
+}
+
+/** Has the faces of pages come before they print: letters of a face that is on its way print as nothing. */
+function fetchFaces(pages: Page[]) {
+  const faces = new Set(pages.flatMap((page) => page.lines.flatMap((line) => line.runs.map((run) => run.face))))
+  for (const face of faces) {
+    // A face that cannot be had is told by the layout; the browser then draws another.
+    void document.fonts.load(`12pt '${face}'`).catch(() => undefined)
+  }
 }

@@ -148,6 +148,8 @@ class BriefTest {
                 .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^Specimen page")))
                 .count();
         assertThat(pages).isGreaterThan(4);
+        // The browser prints no letter of a face that has not come yet.
+        desk.page().evaluate("() => document.fonts.ready.then(() => true)");
         byte[] chart = desk.page().pdf(new Page.PdfOptions().setPreferCSSPageSize(true));
         try (PDDocument printed = Loader.loadPDF(chart)) {
             assertThat(printed.getNumberOfPages()).isEqualTo(pages);
