@@ -90,6 +90,9 @@ public sealed interface Edit {
     record ReplaceText(TextRange range, List<Piece> content) implements Edit {
         public ReplaceText {
             content = List.copyOf(content);
+            if (content.stream().anyMatch(Piece.Picture.class::isInstance)) {
+                throw new IllegalArgumentException("A picture comes in with a paragraph of its own");
+            }
         }
 
         /** Puts words, or nothing, in place of characters. */

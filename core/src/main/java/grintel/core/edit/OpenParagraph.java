@@ -194,6 +194,17 @@ final class OpenParagraph implements OpenBlock {
         if (piece instanceof Piece.Break at) {
             return new Inline.Break(at.kind(), run);
         }
+        if (piece instanceof Piece.Picture picture) {
+            return new Inline.Picture(
+                    Inline.Picture.Kind.IMAGE,
+                    picture.width(),
+                    picture.height(),
+                    null,
+                    picture.alternative(),
+                    picture.image().part(),
+                    picture.image().pixels(),
+                    run);
+        }
         return piece instanceof Piece.Value value
                 ? new Inline.Field(value.kind(), "1", run)
                 : new Inline.Tab(run, null);

@@ -29,6 +29,15 @@ public sealed interface Piece {
      */
     record Reference(String bookmark, String shown) implements Piece {}
 
+    /**
+     * A picture in the line; it comes in with a new paragraph.
+     *
+     * @param width EMU
+     * @param height EMU
+     * @param alternative the text alternative
+     */
+    record Picture(NewImage image, long width, long height, String alternative) implements Piece {}
+
     /** Pieces as {@link Paragraph#characters()} reads them. */
     static String characters(List<Piece> pieces) {
         StringBuilder out = new StringBuilder();

@@ -106,7 +106,11 @@ final class WordEditor implements EditVisitor {
     }
 
     private static String letters(List<Piece> pieces) {
-        return Piece.characters(pieces).replace(Paragraph.OBJECT, '#');
+        StringBuilder out = new StringBuilder();
+        for (Piece piece : pieces) {
+            out.append(piece instanceof Piece.Value ? "#" : Piece.characters(List.of(piece)));
+        }
+        return out.toString();
     }
 
     @Override

@@ -8,15 +8,15 @@ import org.jspecify.annotations.Nullable;
 
 /** The shapes of tables that several kinds of figures share: what columns a reader needs, under which heads. */
 final class Forms {
-    private final Figure figure;
+    private final NumberForm figure;
     private final boolean asterisks;
 
     Forms(Guide guide, boolean asterisks) {
-        this.figure = new Figure(guide);
+        this.figure = new NumberForm(guide);
         this.asterisks = asterisks;
     }
 
-    Figure figure() {
+    NumberForm figure() {
         return figure;
     }
 
@@ -48,7 +48,7 @@ final class Forms {
                     figure.number(each.first().sd()),
                     figure.number(each.second().mean()),
                     figure.number(each.second().sd()),
-                    figure.number(each.t()) + (asterisks ? Figure.asterisks(each.p()) : ""),
+                    figure.number(each.t()) + (asterisks ? NumberForm.asterisks(each.p()) : ""),
                     figure.degrees(each.df()),
                     figure.probability(each.p()),
                     figure.number(each.d())));
@@ -109,7 +109,7 @@ final class Forms {
             for (int j = 0; j < names.size() - 1; j++) {
                 if (j < i) {
                     small.add(p[i][j]);
-                    row.add(figure.bounded(r[i][j], 2) + Figure.asterisks(p[i][j]));
+                    row.add(figure.bounded(r[i][j], 2) + NumberForm.asterisks(p[i][j]));
                 } else {
                     row.add(j == i ? "—" : "");
                 }
@@ -147,6 +147,6 @@ final class Forms {
 
     /** A statistic with its asterisks where they are wanted. */
     String marked(String statistic, double p) {
-        return asterisks ? statistic + Figure.asterisks(p) : statistic;
+        return asterisks ? statistic + NumberForm.asterisks(p) : statistic;
     }
 }

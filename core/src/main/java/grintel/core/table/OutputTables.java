@@ -18,7 +18,7 @@ final class OutputTables {
 
     private final Guide guide;
     private final Forms forms;
-    private final Figure figure;
+    private final NumberForm figure;
     private final @Nullable Boolean equalVariances;
     private String reason = "";
 
@@ -353,7 +353,7 @@ final class OutputTables {
             }
         }
         List<String> notes = most > 0
-                ? List.of(new Figure(guide).symbol("N") + " = " + new Figure(guide).number(most, 0) + ".")
+                ? List.of(new NumberForm(guide).symbol("N") + " = " + new NumberForm(guide).number(most, 0) + ".")
                 : List.of();
         return forms.correlated("Correlations of All Measures", names, r, p, List.of(), notes);
     }

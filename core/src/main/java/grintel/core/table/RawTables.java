@@ -24,7 +24,7 @@ final class RawTables {
     private static final double LEVEL = 0.05;
 
     private final Forms forms;
-    private final Figure figure;
+    private final NumberForm figure;
     private final CaseStyle style;
     private final List<Variable> measures;
     private final List<Variable> groups;

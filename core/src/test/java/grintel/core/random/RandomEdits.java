@@ -3,6 +3,7 @@ package grintel.core.random;
 import grintel.core.edit.Edit;
 import grintel.core.edit.EditSet;
 import grintel.core.edit.MarginalContent;
+import grintel.core.edit.NewImage;
 import grintel.core.edit.NewParagraph;
 import grintel.core.edit.NewTable;
 import grintel.core.edit.Piece;
@@ -28,13 +29,22 @@ import grintel.core.paper.Table;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.Width;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
 /** Edits of every kind, made by chance for a paper at hand. */
 public final class RandomEdits {
+    private static final NewImage DOT = new NewImage(
+            Base64.getDecoder()
+                    .decode(
+                            "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="),
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"1\" height=\"1\"/>".getBytes(StandardCharsets.UTF_8),
+            new Inline.Picture.Pixels(1, 1));
+
     private final Paper paper;
     private final Random random;
 
@@ -99,6 +109,7 @@ public final class RandomEdits {
                         new Position(beside.address(), random.nextBoolean() || beside.endsSection()),
                         List.of(
                                 fresh(),
+                                pictured(),
                                 new NewTable(
                                         PropertySet.of(TableProperties.FIXED, true),
                                         List.of(1200, 1200),
@@ -190,6 +201,12 @@ public final class RandomEdits {
                         new NewParagraph.NewRun(new Piece.Words("brought in "), PropertySet.empty()),
                         new NewParagraph.NewRun(
                                 new Piece.Words("by an edit"), PropertySet.of(CharacterProperties.ITALIC, true))));
+    }
+
+    private NewParagraph pictured() {
+        Piece picture = new Piece.Picture(DOT, 914_400, 457_200 + random.nextInt(1000), "A dot, \"drawn\" & <small>");
+        return new NewParagraph(
+                null, PropertySet.empty(), List.of(new NewParagraph.NewRun(picture, PropertySet.empty())));
     }
 
     private MarginalContent content() {

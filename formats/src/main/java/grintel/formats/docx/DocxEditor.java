@@ -33,7 +33,7 @@ final class DocxEditor {
     private DocxEditor(DocxTree tree) {
         this.tree = tree;
         this.properties = new PropertyWriter(tree.isStrict());
-        this.newBlocks = new NewBlockWriter(properties);
+        this.newBlocks = new NewBlockWriter(properties, tree);
         this.styles = new StyleEditor(tree, properties);
         this.marginals = new MarginalEditor(tree, newBlocks);
         this.notes = new NoteEditor(tree, newBlocks);

@@ -21,13 +21,16 @@ import org.jspecify.annotations.Nullable;
 /** The mark-up of a .docx while it is edited: finds what addresses name, adds parts, and knows which parts were changed. */
 final class DocxTree {
     private static final String TYPES = "application/vnd.openxmlformats-officedocument.wordprocessingml.";
-    private static final String STRICT = "http://purl.oclc.org/ooxml/";
     private static final String TRANSITIONAL = "http://schemas.openxmlformats.org/";
 
     private final OpcPackage opc;
     private final String mainPart;
     private final boolean strict;
     private final Map<String, XmlDocument> documents = new HashMap<>();
+    /** Parts that came in and are no mark-up. */
+    private final Map<String, byte[]> images = new LinkedHashMap<>();
+
+    private int lastDrawing;
     private final Map<String, String> addedKinds = new HashMap<>();
     private final Set<String> changed = new LinkedHashSet<>();
     private final Map<Story, List<XmlElement>> paragraphs = new HashMap<>();
@@ -45,7 +48,7 @@ final class DocxTree {
 
     /** The file as bytes; parts that were not changed are copied as they are packed. */
     byte[] bytes() {
-        Map<String, byte[]> changes = new LinkedHashMap<>();
+        Map<String, byte[]> changes = new LinkedHashMap<>(images);
         for (String part : changed) {
             changes.put(part, document(part).toBytes());
         }
@@ -115,8 +118,8 @@ final class DocxTree {
         for (int number = 2; exists(part); number++) {
             part = folder + file + number + ".xml";
         }
-        String namespace = strict ? STRICT + "wordprocessingml/main" : Ns.W;
-        String relations = strict ? STRICT + "officeDocument/relationships" : Ns.R;
+        String namespace = strict ? Ns.STRICT + "wordprocessingml/main" : Ns.W;
+        String relations = strict ? Ns.STRICT + "officeDocument/relationships" : Ns.R;
         add(
                 part,
                 "<w:" + root + " xmlns:w=\"" + namespace + "\" xmlns:r=\"" + relations + "\">" + content + "</w:" + root
@@ -134,6 +137,26 @@ final class DocxTree {
         String declared = "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>\n" + xml;
         documents.put(part, XmlDocument.parse(part, declared.getBytes(StandardCharsets.UTF_8), Ns.CANONICAL));
         change(part);
+        declare(part, contentType);
+    }
+
+    /** Adds an image, which is the same wherever it has the same name, and gives the text's reference to it. */
+    String addImage(String part, byte[] bytes, String contentType) {
+        if (!images.containsKey(part) && !opc.archive().names().contains(part)) {
+            images.put(part, bytes);
+            declare(part, contentType);
+        }
+        String kind = strict ? Ns.STRICT + "officeDocument/relationships/image" : PartWriter.KINDS + "image";
+        return addRelationship(mainPart, kind, "/" + part, false);
+    }
+
+    /** A number no drawing of the text has yet. */
+    int nextDrawing() {
+        lastDrawing = 1 + Math.max(lastDrawing, Search.highest(body(), Ns.WP, "docPr", "id"));
+        return lastDrawing;
+    }
+
+    private void declare(String part, String contentType) {
         XmlElement types = document(OpcPackage.CONTENT_TYPES_PART).root();
         XmlElement override = types.append(XmlElement.like(types, "Override"));
         override.setAttribute("PartName", "/" + part);
@@ -143,7 +166,7 @@ final class DocxTree {
 
     /** Makes a part, or the package for the empty name, refer to another and gives the reference's id. */
     String addRelationship(String from, String kind, String part) {
-        String type = (strict ? STRICT : TRANSITIONAL) + "officeDocument/"
+        String type = (strict ? Ns.STRICT : TRANSITIONAL) + "officeDocument/"
                 + (strict ? "relationships/" : "2006/relationships/") + kind;
         String target = part.substring(part.lastIndexOf('/') + 1);
         return addRelationship(from, type, from.isEmpty() ? part : target, false);

@@ -67,7 +67,7 @@ public final class DocxWriter {
     }
 
     private byte[] write() {
-        PartWriter document = new PartWriter("document", properties, ids);
+        PartWriter document = part("document");
         document.root().append(XmlElement.like(document.root(), "body"));
         document.relate("styles", "styles.xml");
         document.relate("settings", "settings.xml");
@@ -136,7 +136,7 @@ public final class DocxWriter {
 
     private void writeMarginal(Marginals.Marginal marginal) {
         boolean header = marginal.story().kind() == Story.Kind.HEADER;
-        PartWriter part = new PartWriter(header ? "hdr" : "ftr", properties, ids);
+        PartWriter part = part(header ? "hdr" : "ftr");
         part.blocks(part.root(), marginal.blocks());
         addPart(marginal.story().id(), part, TYPES + (header ? "header+xml" : "footer+xml"));
     }
@@ -148,7 +148,7 @@ public final class DocxWriter {
         if (notes.isEmpty()) {
             return;
         }
-        PartWriter part = new PartWriter(name + "s", properties, ids);
+        PartWriter part = part(name + "s");
         for (String separator : List.of("separator", "continuationSeparator")) {
             XmlElement note = part.root().append(XmlElement.like(part.root(), name));
             note.setAttribute("type", separator);
@@ -167,7 +167,7 @@ public final class DocxWriter {
     }
 
     private void writeComments() {
-        PartWriter part = new PartWriter("comments", properties, ids);
+        PartWriter part = part("comments");
         for (Comment each : paper.comments()) {
             XmlElement comment = part.root().append(XmlElement.like(part.root(), "comment"));
             comment.setAttribute("id", each.id());
@@ -185,7 +185,7 @@ public final class DocxWriter {
     // ---- styles, lists, settings
 
     private void writeStyles() {
-        PartWriter part = new PartWriter("styles", properties, ids);
+        PartWriter part = part("styles");
         XmlElement defaults = part.root().append(XmlElement.like(part.root(), "docDefaults"));
         XmlElement characters =
                 defaults.append(XmlElement.like(defaults, "rPrDefault")).append(XmlElement.like(defaults, "rPr"));
@@ -201,7 +201,7 @@ public final class DocxWriter {
     }
 
     private void writeLists() {
-        PartWriter part = new PartWriter("numbering", properties, ids);
+        PartWriter part = part("numbering");
         XmlElement root = part.root();
         Set<Integer> written = new HashSet<>();
         Map<Integer, Lists.Definition> lists = new TreeMap<>(paper.lists().all());
@@ -250,7 +250,7 @@ public final class DocxWriter {
     }
 
     private void writeSettings() {
-        PartWriter part = new PartWriter("settings", properties, ids);
+        PartWriter part = part("settings");
         XmlElement root = part.root();
         PaperSettings settings = paper.settings();
         List<String> order = SchemaOrder.SETTINGS;
@@ -285,6 +285,10 @@ public final class DocxWriter {
     }
 
     // ---- the package
+
+    private PartWriter part(String root) {
+        return new PartWriter(root, properties, ids, images.keySet());
+    }
 
     private void addPart(String name, PartWriter part, String type) {
         for (String image : part.images()) {
@@ -335,7 +339,8 @@ public final class DocxWriter {
                         + " ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>")
                 .append("<Default Extension=\"xml\" ContentType=\"application/xml\"/>")
                 .append("<Default Extension=\"png\" ContentType=\"image/png\"/>")
-                .append("<Default Extension=\"jpeg\" ContentType=\"image/jpeg\"/>");
+                .append("<Default Extension=\"jpeg\" ContentType=\"image/jpeg\"/>")
+                .append("<Default Extension=\"svg\" ContentType=\"image/svg+xml\"/>");
         types.forEach(
                 (part, type) -> xml.append("<Override PartName=\"/" + part + "\" ContentType=\"" + type + "\"/>"));
         return utf8(xml.append("</Types>").toString());

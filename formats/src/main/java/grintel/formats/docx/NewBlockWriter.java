@@ -1,21 +1,26 @@
 package grintel.formats.docx;
 
 import grintel.core.edit.NewBlock;
+import grintel.core.edit.NewImage;
 import grintel.core.edit.NewParagraph;
 import grintel.core.edit.NewTable;
+import grintel.core.edit.Piece;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.RowProperties;
 import grintel.core.paper.TableProperties;
 import grintel.formats.xml.XmlElement;
+import org.jspecify.annotations.Nullable;
 
-/** Writes paragraphs and tables that edits bring. */
+/** Writes paragraphs and tables that edits bring; their pictures only into the text itself. */
 final class NewBlockWriter {
     private final PropertyWriter properties;
+    private final DocxTree tree;
 
-    NewBlockWriter(PropertyWriter properties) {
+    NewBlockWriter(PropertyWriter properties, DocxTree tree) {
         this.properties = properties;
+        this.tree = tree;
     }
 
     /** @param kin an element among which it will stand */
@@ -58,8 +63,28 @@ final class NewBlockWriter {
         for (NewParagraph.NewRun run : paragraph.runs()) {
             XmlElement type = XmlElement.like(kin, "rPr");
             properties.writeAll(type, CharacterProperties.ALL, run.direct());
-            RunWriter.of(kin, run.piece(), type.isEmpty() ? null : type).forEach(element::append);
+            @Nullable XmlElement look = type.isEmpty() ? null : type;
+            if (run.piece() instanceof Piece.Picture picture) {
+                element.append(write(RunWriter.run(kin, look), picture));
+            } else {
+                RunWriter.of(kin, run.piece(), look).forEach(element::append);
+            }
         }
         return element;
+    }
+
+    private XmlElement write(XmlElement run, Piece.Picture picture) {
+        NewImage image = picture.image();
+        String dots = tree.addImage(image.part(), image.dots(), "image/png");
+        String lines = tree.addImage(image.linesPart(), image.lines(), "image/svg+xml");
+        int number = tree.nextDrawing();
+        DrawingMarkup markup = tree.isStrict() ? DrawingMarkup.STRICT : DrawingMarkup.TRANSITIONAL;
+        run.append(markup.drawing(
+                null,
+                picture.width(),
+                picture.height(),
+                DrawingMarkup.description(number, "Picture", picture.alternative()),
+                markup.image(number, dots, lines, picture.width(), picture.height())));
+        return run;
     }
 }

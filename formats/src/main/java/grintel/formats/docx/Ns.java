@@ -17,20 +17,21 @@ final class Ns {
     static final String CONTENT_TYPES = "http://schemas.openxmlformats.org/package/2006/content-types";
     static final String DC = "http://purl.org/dc/elements/1.1/";
 
+    static final String STRICT = "http://purl.oclc.org/ooxml/";
+
     /** What strict namespaces are read as. */
     static final Map<String, String> CANONICAL = canonical();
 
     private Ns() {}
 
     private static Map<String, String> canonical() {
-        String strict = "http://purl.oclc.org/ooxml/";
         Map<String, String> map = new HashMap<>();
-        map.put(strict + "wordprocessingml/main", W);
-        map.put(strict + "officeDocument/relationships", R);
-        map.put(strict + "drawingml/wordprocessingDrawing", WP);
-        map.put(strict + "drawingml/main", A);
-        map.put(strict + "drawingml/picture", PIC);
-        map.put(strict + "officeDocument/math", M);
+        map.put(STRICT + "wordprocessingml/main", W);
+        map.put(STRICT + "officeDocument/relationships", R);
+        map.put(STRICT + "drawingml/wordprocessingDrawing", WP);
+        map.put(STRICT + "drawingml/main", A);
+        map.put(STRICT + "drawingml/picture", PIC);
+        map.put(STRICT + "officeDocument/math", M);
         return map;
     }
 }

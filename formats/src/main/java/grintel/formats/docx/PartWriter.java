@@ -1,6 +1,6 @@
 package grintel.formats.docx;
 
-import grintel.core.paper.Anchor;
+import grintel.core.edit.NewImage;
 import grintel.core.paper.Block;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
@@ -32,7 +32,6 @@ final class PartWriter {
     static final String KINDS = "http://schemas.openxmlformats.org/officeDocument/2006/relationships/";
 
     private static final String DECLARATION = "<?xml version=\"1.0\" encoding=\"UTF-8\" standalone=\"yes\"?>\n";
-    private static final String WPS = "http://schemas.microsoft.com/office/word/2010/wordprocessingShape";
 
     private final XmlDocument document;
     private final PropertyWriter properties;
@@ -40,11 +39,15 @@ final class PartWriter {
     private final StringBuilder relationships = new StringBuilder();
     private final Map<String, String> known = new LinkedHashMap<>();
     private final Set<String> images = new LinkedHashSet<>();
+    /** Names of the images that are there to be shown. */
+    private final Set<String> given;
+
     private int lastId;
 
-    PartWriter(String root, PropertyWriter properties, DocxWriter.MarkIds ids) {
+    PartWriter(String root, PropertyWriter properties, DocxWriter.MarkIds ids, Set<String> given) {
         this.properties = properties;
         this.ids = ids;
+        this.given = given;
         this.document = parse("<w:" + root + " xmlns:w=\"" + Ns.W + "\" xmlns:r=\"" + Ns.R + "\" xmlns:wp=\"" + Ns.WP
                 + "\" xmlns:a=\"" + Ns.A + "\" xmlns:pic=\"" + Ns.PIC + "\" xmlns:m=\"" + Ns.M + "\"></w:" + root
                 + ">");
@@ -349,97 +352,37 @@ final class PartWriter {
             throw new IllegalArgumentException("Only images can be written");
         }
         images.add(picture.target());
-        String target = picture.target().startsWith("word/")
-                ? picture.target().substring("word/".length())
-                : "/" + picture.target();
-        String id = relate("image", target);
+        String lines = NewImage.linesBeside(picture.target());
+        String drawn = null;
+        if (!lines.equals(picture.target()) && given.contains(lines)) {
+            images.add(lines);
+            drawn = relate("image", seenFromText(lines));
+        }
         int number = ids.nextDrawing();
-        String inside = "<a:graphic><a:graphicData uri=\"" + Ns.PIC + "\"><pic:pic><pic:nvPicPr><pic:cNvPr id=\""
-                + number + "\" name=\"Picture " + number
-                + "\"/><pic:cNvPicPr/></pic:nvPicPr><pic:blipFill><a:blip r:embed=\"" + id
-                + "\"/><a:stretch><a:fillRect/></a:stretch></pic:blipFill><pic:spPr><a:xfrm><a:off x=\"0\" y=\"0\"/>"
-                + extent("a:ext", picture.width(), picture.height())
-                + "</a:xfrm><a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom></pic:spPr></pic:pic></a:graphicData>"
-                + "</a:graphic>";
-        drawing(
-                run,
+        String id = relate("image", seenFromText(picture.target()));
+        run.append(DrawingMarkup.TRANSITIONAL.drawing(
                 picture.anchor(),
                 picture.width(),
                 picture.height(),
-                "<wp:docPr id=\"" + number + "\" name=\"Picture " + number + "\" descr=\""
-                        + Escapes.attribute(picture.alternative()) + "\"/>",
-                inside);
+                DrawingMarkup.description(number, "Picture", picture.alternative()),
+                DrawingMarkup.TRANSITIONAL.image(number, id, drawn, picture.width(), picture.height())));
+    }
+
+    private static String seenFromText(String part) {
+        return part.startsWith("word/") ? part.substring("word/".length()) : "/" + part;
     }
 
     private void writeBox(XmlElement run, Inline.TextBox box) {
         int number = ids.nextDrawing();
-        String inside = "<a:graphic><a:graphicData uri=\"" + WPS + "\"><wps:wsp xmlns:wps=\"" + WPS
-                + "\"><wps:cNvSpPr txBox=\"1\"/><wps:spPr><a:xfrm><a:off x=\"0\" y=\"0\"/>"
-                + extent("a:ext", box.width(), box.height())
-                + "</a:xfrm><a:prstGeom prst=\"rect\"><a:avLst/></a:prstGeom></wps:spPr><wps:txbx><w:txbxContent>"
-                + "</w:txbxContent></wps:txbx><wps:bodyPr/></wps:wsp></a:graphicData></a:graphic>";
-        XmlElement drawing = drawing(
-                run,
+        XmlElement drawing = run.append(DrawingMarkup.TRANSITIONAL.drawing(
                 box.anchor(),
                 box.width(),
                 box.height(),
-                "<wp:docPr id=\"" + number + "\" name=\"Box " + number + "\"/>",
-                inside);
+                DrawingMarkup.description(number, "Box", null),
+                DrawingMarkup.box(box.width(), box.height())));
         XmlElement content = Search.first(drawing, Ns.W, "txbxContent");
         if (content != null) {
             blocks(content, box.blocks());
         }
-    }
-
-    private static String extent(String name, long width, long height) {
-        return "<" + name + " cx=\"" + width + "\" cy=\"" + height + "\"/>";
-    }
-
-    private static XmlElement drawing(
-            XmlElement run, @Nullable Anchor anchor, long width, long height, String description, String inside) {
-        String size = extent("wp:extent", width, height);
-        String content = anchor == null
-                ? "<wp:inline distT=\"0\" distB=\"0\" distL=\"0\" distR=\"0\">" + size + description + inside
-                        + "</wp:inline>"
-                : anchored(anchor, size, description, inside);
-        XmlElement drawing = parse("<w:drawing xmlns:w=\"" + Ns.W + "\" xmlns:r=\"" + Ns.R + "\" xmlns:wp=\"" + Ns.WP
-                        + "\" xmlns:a=\"" + Ns.A + "\" xmlns:pic=\"" + Ns.PIC + "\">" + content + "</w:drawing>")
-                .root();
-        return run.append(drawing);
-    }
-
-    private static String anchored(Anchor anchor, String size, String description, String inside) {
-        Anchor.Distances white = anchor.distances();
-        return "<wp:anchor distT=\"" + white.top() + "\" distB=\"" + white.bottom() + "\" distL=\"" + white.left()
-                + "\" distR=\"" + white.right()
-                + "\" simplePos=\"0\" relativeHeight=\"1\" behindDoc=\"0\" locked=\"0\" layoutInCell=\"1\""
-                + " allowOverlap=\"1\"><wp:simplePos x=\"0\" y=\"0\"/>"
-                + axis("positionH", anchor.across(), "column", "left", "right")
-                + axis("positionV", anchor.down(), "paragraph", "top", "bottom")
-                + size
-                + switch (anchor.wrap()) {
-                    case NONE -> "<wp:wrapNone/>";
-                    case AROUND -> "<wp:wrapSquare wrapText=\"bothSides\"/>";
-                    case ABOVE_AND_BELOW -> "<wp:wrapTopAndBottom/>";
-                }
-                + description + inside + "</wp:anchor>";
-    }
-
-    private static String axis(String name, Anchor.Axis axis, String text, String start, String end) {
-        String from = switch (axis.from()) {
-            case SHEET -> "page";
-            case MARGINS -> "margin";
-            case TEXT -> text;
-        };
-        String place = axis.aligned()
-                ? "<wp:align>"
-                        + switch (axis.alignment()) {
-                            case START -> start;
-                            case CENTRE -> "center";
-                            case END -> end;
-                        }
-                        + "</wp:align>"
-                : "<wp:posOffset>" + axis.offset() + "</wp:posOffset>";
-        return "<wp:" + name + " relativeFrom=\"" + from + "\">" + place + "</wp:" + name + ">";
     }
 }

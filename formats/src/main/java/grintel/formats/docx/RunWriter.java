@@ -14,7 +14,7 @@ final class RunWriter {
     private RunWriter() {}
 
     /**
-     * The runs of a piece.
+     * The runs of a piece that is no picture.
      *
      * @param kin an element beside which they will stand
      * @param format their properties, which are copied; null for none

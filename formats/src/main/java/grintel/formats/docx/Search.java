@@ -34,4 +34,14 @@ final class Search {
         }
         return null;
     }
+
+    /** The highest number that elements of a namespace and name have in an attribute, or 0. */
+    static int highest(XmlElement from, String namespace, String name, String attribute) {
+        int most = 0;
+        for (XmlElement child : from.elements()) {
+            Integer own = child.is(namespace, name) ? Values.integer(child.attribute(attribute)) : null;
+            most = Math.max(most, Math.max(own == null ? 0 : own, highest(child, namespace, name, attribute)));
+        }
+        return most;
+    }
 }
