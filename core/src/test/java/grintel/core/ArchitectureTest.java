@@ -38,7 +38,7 @@ class ArchitectureTest {
             .layer("compose")
             .definedBy("grintel.core.compose..")
             .layer("make")
-            .definedBy("grintel.core.table..", "grintel.core.appendix..")
+            .definedBy("grintel.core.made..", "grintel.core.chart..", "grintel.core.table..", "grintel.core.appendix..")
             .whereLayer("make")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("compose")

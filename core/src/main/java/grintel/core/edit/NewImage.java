@@ -5,6 +5,8 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
 import java.util.HexFormat;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An image that is not in a file yet: its dots, and the same drawn by lines for whatever can print those. It is named by
@@ -12,6 +14,7 @@ import java.util.HexFormat;
  */
 public final class NewImage {
     private static final int NAME = 16;
+    private static final Pattern OURS = Pattern.compile("word/media/figure-[0-9a-f]{" + NAME + "}\\.png");
 
     private final byte[] dots;
     private final byte[] lines;
@@ -46,11 +49,15 @@ public final class NewImage {
 
     /** Name of the part with the lines, beside the other. */
     public String linesPart() {
-        return linesBeside(part);
+        return lines(part);
     }
 
-    /** Name of the part in which a picture that came in this way has its lines. */
-    public static String linesBeside(String part) {
+    /** Name of the part in which a picture that came in this way has its lines; null for any other picture. */
+    public static @Nullable String linesBeside(String part) {
+        return OURS.matcher(part).matches() ? lines(part) : null;
+    }
+
+    private static String lines(String part) {
         return part.replaceFirst("\\.png$", ".svg");
     }
 

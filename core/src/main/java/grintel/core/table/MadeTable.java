@@ -1,5 +1,7 @@
 package grintel.core.table;
 
+import grintel.core.made.Slanted;
+import grintel.core.made.UnusableSourceException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,7 +24,7 @@ public record MadeTable(
         rows = rows.stream().map(List::copyOf).toList();
         notes = List.copyOf(notes);
         if (rows.size() > MOST_ROWS) {
-            throw new UnusableSheetException("A table in a paper has at most 500 rows; this one would have "
+            throw new UnusableSourceException("A table in a paper has at most 500 rows; this one would have "
                     + String.format(Locale.ROOT, "%,d", rows.size()) + ". Take the rows your reader needs.");
         }
         int columns = heads.isEmpty() ? 0 : width(heads.get(0));
@@ -65,7 +67,7 @@ public record MadeTable(
         for (int column = 0; column < columns(); column++) {
             int most = 1;
             for (List<String> row : rows) {
-                most = Math.max(most, plain(row.get(column)).length());
+                most = Math.max(most, Slanted.plain(row.get(column)).length());
             }
             out.add(Math.max(most, head(column)));
         }
@@ -77,15 +79,10 @@ public record MadeTable(
         int at = 0;
         for (Head head : last) {
             if (column < at + head.span) {
-                return plain(head.words).length() / head.span;
+                return Slanted.plain(head.words).length() / head.span;
             }
             at += head.span;
         }
         return 0;
-    }
-
-    /** Words without the signs of slant. */
-    public static String plain(String marked) {
-        return Slanted.of(marked).stream().map(Slanted::words).reduce("", String::concat);
     }
 }

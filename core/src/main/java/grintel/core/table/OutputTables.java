@@ -1,6 +1,7 @@
 package grintel.core.table;
 
 import grintel.core.guide.Guide;
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.MadeTable.Head;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -106,7 +107,7 @@ final class OutputTables {
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            throw new UnusableSheetException("There is one row only; a table has heads and rows under them.");
+            throw new UnusableSourceException("There is one row only; a table has heads and rows under them.");
         }
         return new MadeTable(sheet.title(), over, rows, List.copyOf(sheet.footers()), "");
     }
@@ -199,7 +200,7 @@ final class OutputTables {
         Sheet figures = figures(sheets);
         Sheet test = test(sheets);
         if (figures == null || test == null) {
-            throw new UnusableSheetException(
+            throw new UnusableSourceException(
                     "The figures of the groups and the test of their difference are both needed.");
         }
         List<Comparison.Side> sides = sides(figures);
@@ -208,7 +209,7 @@ final class OutputTables {
         readTests(test, equal, unequal);
         int measures = Math.min(sides.size() / 2, equal.size());
         if (measures == 0) {
-            throw new UnusableSheetException(
+            throw new UnusableSourceException(
                     "The figures of two groups could not be read. Paste both tables as a whole.");
         }
         List<Comparison> all = new ArrayList<>();
@@ -289,14 +290,14 @@ final class OutputTables {
                 return column;
             }
         }
-        throw new UnusableSheetException(
+        throw new UnusableSourceException(
                 "The test has no column for " + wanted.symbol() + ". Paste both tables as a whole.");
     }
 
     private static double value(String cell, boolean commas) {
         Numeral numeral = Numeral.of(cell, commas);
         if (numeral == null) {
-            throw new UnusableSheetException(
+            throw new UnusableSourceException(
                     "“" + cell + "” stands where a number should. Paste both tables as a whole.");
         }
         return numeral.sign().equals("<") ? 0 : numeral.value();
@@ -342,7 +343,7 @@ final class OutputTables {
         for (int i = 0; i < k; i++) {
             for (int j = 0; j < i; j++) {
                 if (j >= values.get(i).size()) {
-                    throw new UnusableSheetException("The square of correlations is not whole. Paste all of it.");
+                    throw new UnusableSourceException("The square of correlations is not whole. Paste all of it.");
                 }
                 r[i][j] = value(values.get(i).get(j).replaceAll("\\*+$", ""), commas);
                 p[i][j] = i < chances.size()

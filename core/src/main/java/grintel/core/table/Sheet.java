@@ -1,5 +1,6 @@
 package grintel.core.table;
 
+import grintel.core.made.UnusableSourceException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -34,7 +35,7 @@ public record Sheet(String title, List<List<String>> rows, List<String> footers,
      * A sheet of cells of any shape: lines that fill one cell alone, over and under the others, become title and
      * footers, empty rows and columns go, and all rows are made equally long.
      *
-     * @throws UnusableSheetException when nothing is left, or more than can be taken
+     * @throws UnusableSourceException when nothing is left, or more than can be taken
      */
     public static Sheet of(List<List<String>> cells, List<String> remarks) {
         List<List<String>> filled = new ArrayList<>();
@@ -46,11 +47,11 @@ public record Sheet(String title, List<List<String>> rows, List<String> footers,
         }
         int columns = filled.stream().mapToInt(List::size).max().orElse(0);
         if (filled.size() > MOST_ROWS) {
-            throw new UnusableSheetException("A table is made of at most 50,000 rows; these are "
+            throw new UnusableSourceException("A table is made of at most 50,000 rows; these are "
                     + String.format(Locale.ROOT, "%,d", filled.size()) + ". Take the rows you need.");
         }
         if (columns > MOST_COLUMNS) {
-            throw new UnusableSheetException(
+            throw new UnusableSourceException(
                     "A table is made of at most 300 columns; these are " + columns + ". Take the columns you need.");
         }
         int first = 0;
@@ -70,7 +71,7 @@ public record Sheet(String title, List<List<String>> rows, List<String> footers,
         }
         List<List<String>> rows = withoutEmptyColumns(filled.subList(first, last), columns);
         if (rows.isEmpty()) {
-            throw new UnusableSheetException("There are no cells in it. Copy the table as a whole, or choose a file.");
+            throw new UnusableSourceException("There are no cells in it. Copy the table as a whole, or choose a file.");
         }
         return new Sheet(title.toString(), rows, footers, remarks);
     }

@@ -1,6 +1,7 @@
 package grintel.core.table;
 
 import grintel.core.limit.WorkLimits;
+import grintel.core.made.UnusableSourceException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,15 +15,15 @@ public final class SheetText {
     /**
      * The sheets of a text, each after a blank line.
      *
-     * @throws UnusableSheetException when there is no cell in it
+     * @throws UnusableSourceException when there is no cell in it
      */
     public static List<Sheet> read(String text) {
         String clean = text.replace("\r\n", "\n").replace('\r', '\n').replace("\uFEFF", "");
         if (clean.indexOf('\0') >= 0) {
-            throw new UnusableSheetException("This is no text. Save it as .csv or .xlsx, or paste the cells.");
+            throw new UnusableSourceException("This is no text. Save it as .csv or .xlsx, or paste the cells.");
         }
         if (clean.isBlank()) {
-            throw new UnusableSheetException("There are no cells in it. Copy the table as a whole, or choose a file.");
+            throw new UnusableSourceException("There are no cells in it. Copy the table as a whole, or choose a file.");
         }
         char mark = mark(clean);
         List<List<String>> rows = mark == ' ' ? inColumns(clean) : parted(clean, mark);
@@ -117,7 +118,7 @@ public final class SheetText {
                     rows.add(row);
                     row = new ArrayList<>();
                     if (rows.size() > 2 * Sheet.MOST_ROWS) {
-                        throw new UnusableSheetException("A table is made of at most 50,000 rows; these are more.");
+                        throw new UnusableSourceException("A table is made of at most 50,000 rows; these are more.");
                     }
                 }
             } else {

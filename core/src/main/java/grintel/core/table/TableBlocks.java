@@ -1,17 +1,13 @@
 package grintel.core.table;
 
 import grintel.core.edit.NewBlock;
-import grintel.core.edit.NewParagraph;
 import grintel.core.edit.NewTable;
-import grintel.core.edit.Piece;
 import grintel.core.guide.Guide;
-import grintel.core.guide.demand.Boldness;
-import grintel.core.guide.demand.CaptionForm;
-import grintel.core.guide.demand.Slant;
-import grintel.core.guide.demand.TableDemands;
+import grintel.core.made.MadeObject;
+import grintel.core.made.ObjectBlocks;
+import grintel.core.made.Slanted;
 import grintel.core.paper.Border;
 import grintel.core.paper.CellProperties;
-import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Colour;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties;
@@ -28,7 +24,6 @@ import org.jspecify.annotations.Nullable;
 /** A made table as blocks of a paper: number, title, cells, notes, in the form the guide asks for. */
 public final class TableBlocks {
     private static final Border RULE = new Border(4, 1, Colour.AUTO);
-    private static final PropertySet NOTHING = PropertySet.empty();
     /** Twips: a blank line; an average character and a digit of 12 points; the white on both sides of a cell. */
     private static final int BLANK_LINE = 240;
 
@@ -40,33 +35,29 @@ public final class TableBlocks {
     private final MadeTable table;
     private final Guide guide;
     private final int measure;
-    private final @Nullable String style;
+    private final ObjectBlocks around;
     private final boolean close;
 
-    /**
-     * @param measure twips from margin to margin where it will stand
-     * @param style id of the style its paragraphs have, null for the standard one
-     */
-    public TableBlocks(MadeTable table, Guide guide, int measure, @Nullable String style) {
+    private TableBlocks(MadeTable table, Guide guide, int measure, @Nullable String style) {
         this.table = table;
         this.guide = guide;
         this.measure = measure;
-        this.style = style;
+        this.around = ObjectBlocks.ofTable(guide, style);
         this.close = guide.ask("tables.rules").isAsked()
                 || guide.ask("tables.verticals").isAsked();
     }
 
-    /** The blocks, from the number to the last note. */
-    public List<NewBlock> blocks(int number) {
-        List<NewBlock> out = new ArrayList<>(caption(number));
+    /** A made table, ready to be set. */
+    public static MadeObject of(MadeTable table, Guide guide) {
+        return (number, measure, style) -> new TableBlocks(table, guide, measure, style).blocks(number);
+    }
+
+    private List<NewBlock> blocks(int number) {
+        PropertySet before = PropertySet.of(ParagraphProperties.SPACE_BEFORE, gap());
+        PropertySet after = gap() > 0 ? PropertySet.of(ParagraphProperties.SPACE_AFTER, gap()) : PropertySet.empty();
+        List<NewBlock> out = new ArrayList<>(around.caption(number, table.title(), before, true));
         out.add(grid());
-        List<String> notes = table.notes();
-        for (int i = 0; i < notes.size(); i++) {
-            PropertySet last = i == notes.size() - 1 && gap() > 0
-                    ? PropertySet.of(ParagraphProperties.SPACE_AFTER, gap())
-                    : NOTHING;
-            out.add(note(notes.get(i), i == 0, last));
-        }
+        out.addAll(around.notes(table.notes(), after));
         return out;
     }
 
@@ -76,32 +67,6 @@ public final class TableBlocks {
                         && !guide.ask("tables.rules").isAsked()
                 ? BLANK_LINE
                 : 0;
-    }
-
-    // ---- number and title
-
-    private List<NewBlock> caption(int number) {
-        CaptionForm label = guide.ask("tables.number").find(TableDemands.NUMBER);
-        CaptionForm form = guide.ask("tables.title").find(TableDemands.TITLE);
-        String words = (label == null ? "Table #" : label.words()).replace("#", Integer.toString(number));
-        List<NewParagraph.NewRun> title = runs(table.title(), look(form), form != null && form.slant() == Slant.ITALIC);
-        PropertySet first = kept().with(ParagraphProperties.SPACE_BEFORE, gap());
-        if (form != null && form.line() == CaptionForm.Line.SAME) {
-            List<NewParagraph.NewRun> runs = new ArrayList<>(runs(words + " ", look(label), false));
-            runs.addAll(title);
-            return List.of(paragraph(first, runs));
-        }
-        return List.of(paragraph(first, runs(words, look(label), false)), paragraph(kept(), title));
-    }
-
-    private static PropertySet kept() {
-        return PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true);
-    }
-
-    private static PropertySet look(@Nullable CaptionForm form) {
-        PropertySet look =
-                form != null && form.bold() == Boldness.BOLD ? PropertySet.of(CharacterProperties.BOLD, true) : NOTHING;
-        return form != null && form.slant() == Slant.ITALIC ? look.with(CharacterProperties.ITALIC, true) : look;
     }
 
     // ---- cells
@@ -147,7 +112,8 @@ public final class TableBlocks {
             cell.set(CellProperties.VERTICAL, Table.Vertical.BOTTOM);
             PropertySet line =
                     cellLine(true).with(ParagraphProperties.ALIGNMENT, column == 0 ? Alignment.LEFT : Alignment.CENTRE);
-            cells.add(new NewTable.Cell(cell.build(), List.of(paragraph(line, runs(head.words(), NOTHING, false)))));
+            cells.add(
+                    new NewTable.Cell(cell.build(), List.of(around.paragraph(line, ObjectBlocks.runs(head.words())))));
             column += head.span();
         }
         PropertySet row = new PropertySet.Builder()
@@ -162,7 +128,7 @@ public final class TableBlocks {
         for (int column = 0; column < words.size(); column++) {
             PropertySet cell = PropertySet.of(CellProperties.WIDTH, Width.twips(widths.get(column)));
             PropertySet line = stand(cellLine(together), column, words.get(column), widths.get(column));
-            cells.add(new NewTable.Cell(cell, List.of(paragraph(line, runs(words.get(column), NOTHING, false)))));
+            cells.add(new NewTable.Cell(cell, List.of(around.paragraph(line, ObjectBlocks.runs(words.get(column))))));
         }
         return new NewTable.Row(PropertySet.of(RowProperties.STAYS_WHOLE, true), cells);
     }
@@ -175,7 +141,7 @@ public final class TableBlocks {
         int widest = 0;
         int marks = 0;
         for (List<String> row : table.rows()) {
-            String cell = MadeTable.plain(row.get(column));
+            String cell = Slanted.plain(row.get(column));
             if (!cell.isEmpty() && !cell.equals("—") && Numeral.of(cell.replace('\u2212', '-'), false) == null) {
                 return line.with(ParagraphProperties.ALIGNMENT, Alignment.CENTRE);
             }
@@ -208,42 +174,5 @@ public final class TableBlocks {
         PropertySet line =
                 PropertySet.of(ParagraphProperties.LINE_SPACING, close ? LineSpacing.SINGLE : LineSpacing.DOUBLE);
         return together ? line.with(ParagraphProperties.KEEP_WITH_NEXT, true) : line;
-    }
-
-    // ---- notes
-
-    private NewParagraph note(String words, boolean opens, PropertySet own) {
-        List<NewParagraph.NewRun> runs = new ArrayList<>();
-        CaptionForm form = guide.ask("tables.note").find(TableDemands.NOTE);
-        boolean general = opens && !words.startsWith("*") && !words.matches("(?i)(?:notes?|sources?)[.:].*");
-        if (general) {
-            CaptionForm note = form != null && form.words().startsWith("Note") ? form : null;
-            runs.addAll(runs(note == null ? "Note:" : note.words(), look(note), false));
-        }
-        runs.addAll(runs(general ? " " + words : words, NOTHING, false));
-        return paragraph(own, runs);
-    }
-
-    // ---- paragraphs
-
-    private NewParagraph paragraph(PropertySet own, List<NewParagraph.NewRun> runs) {
-        PropertySet flat = new PropertySet.Builder()
-                .set(ParagraphProperties.ALIGNMENT, Alignment.LEFT)
-                .set(ParagraphProperties.INDENT_LEFT, 0)
-                .set(ParagraphProperties.INDENT_FIRST_LINE, 0)
-                .set(ParagraphProperties.SPACE_BEFORE, 0)
-                .set(ParagraphProperties.SPACE_AFTER, 0)
-                .build();
-        return new NewParagraph(style, own.over(flat), runs);
-    }
-
-    /** @param turned whether what is marked is upright because all around it is slanted */
-    private static List<NewParagraph.NewRun> runs(String marked, PropertySet look, boolean turned) {
-        List<NewParagraph.NewRun> out = new ArrayList<>();
-        for (Slanted each : Slanted.of(marked)) {
-            PropertySet own = each.italic() ? look.with(CharacterProperties.ITALIC, !turned) : look;
-            out.add(new NewParagraph.NewRun(new Piece.Words(each.words()), own));
-        }
-        return out;
     }
 }

@@ -96,6 +96,18 @@ record Variable(String name, List<String> cells, List<@Nullable Double> numbers)
         return out;
     }
 
+    /** This variable for those of one group of another; for all where there is no other. */
+    Variable where(@Nullable Variable group, String level) {
+        if (group == null) {
+            return this;
+        }
+        List<@Nullable Double> of = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i++) {
+            of.add(group.cells.get(i).equals(level) ? numbers.get(i) : null);
+        }
+        return new Variable(name, cells, of);
+    }
+
     /** The numbers of this and another for those of whom both are known. */
     List<Sample> pairedWith(Variable other) {
         return complete(List.of(this, other));

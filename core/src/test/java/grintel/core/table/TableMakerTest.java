@@ -9,6 +9,8 @@ import grintel.core.edit.PaperEditor;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.limit.WorkLimits;
+import grintel.core.made.ObjectPlaces;
+import grintel.core.made.UnusableSourceException;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
@@ -127,7 +129,7 @@ class TableMakerTest {
     @Test
     void whatIsTooLargeOrNoTableIsRefusedInWords() {
         assertThatThrownBy(() -> SheetText.read("1\t2\n".repeat(50_001)))
-                .isInstanceOf(UnusableSheetException.class)
+                .isInstanceOf(UnusableSourceException.class)
                 .hasMessageContaining("50,001");
         assertThatThrownBy(() -> SheetText.read("1\t".repeat(301))).hasMessageContaining("300 columns");
         assertThatThrownBy(() -> SheetText.read(" \n ")).hasMessageContaining("no cells");
@@ -254,9 +256,9 @@ class TableMakerTest {
         Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
         Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
         Examination exam = report.examination();
-        TableInsertion insertion = new TableInsertion(exam);
-        int place = insertion.likeliest(insertion.places());
-        Paper paper = PaperEditor.apply(exam.paper(), insertion.edits(table, place, true));
+        ObjectPlaces places = ObjectPlaces.ofTable(exam);
+        int place = places.likeliest(places.all());
+        Paper paper = PaperEditor.apply(exam.paper(), places.edits(TableBlocks.of(table, guide), place, true));
         Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
         assertThat(after.findings())
                 .as(guide.id() + " " + table.title())
@@ -271,10 +273,14 @@ class TableMakerTest {
         specimen.between =
                 paper -> paper.paragraph(line -> line.text("More of it stands in Table 1 too. " + Specimen.PROSE));
         Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
-        TableInsertion insertion = new TableInsertion(report.examination());
-        int first = insertion.places().get(0).paragraph();
+        ObjectPlaces places = ObjectPlaces.ofTable(report.examination());
+        int first = places.all().get(0).paragraph();
         Paper paper = PaperEditor.apply(
-                report.examination().paper(), insertion.edits(table(made(RAW, kind(Kind.DESCRIPTIVES))), first, true));
+                report.examination().paper(),
+                places.edits(
+                        TableBlocks.of(table(made(RAW, kind(Kind.DESCRIPTIVES))), guide("apa-7-student")),
+                        first,
+                        true));
         assertThat(paper.paragraphs())
                 .extracting(Paragraph::text)
                 .anyMatch(text -> text.endsWith("(see Table 1)."))

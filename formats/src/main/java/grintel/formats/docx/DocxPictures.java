@@ -1,5 +1,6 @@
 package grintel.formats.docx;
 
+import grintel.core.edit.NewImage;
 import grintel.core.paper.ImageFormat;
 import java.util.HashMap;
 import java.util.Map;
@@ -26,7 +27,13 @@ public final class DocxPictures {
                 String type = type(part);
                 byte[] bytes = type == null ? null : opc.archive().get(part);
                 if (type != null && bytes != null) {
-                    out.put(part, new Picture(type, bytes));
+                    String lines = NewImage.linesBeside(part);
+                    out.put(
+                            part,
+                            new Picture(
+                                    type,
+                                    bytes,
+                                    lines == null ? null : opc.archive().get(lines)));
                 }
             }
         }
@@ -45,6 +52,7 @@ public final class DocxPictures {
      * An image.
      *
      * @param type its media type
+     * @param lines the same as SVG, where it came in as a chart of ours; null for any other
      */
-    public record Picture(String type, byte[] bytes) {}
+    public record Picture(String type, byte[] bytes, byte @Nullable [] lines) {}
 }

@@ -354,7 +354,7 @@ final class PartWriter {
         images.add(picture.target());
         String lines = NewImage.linesBeside(picture.target());
         String drawn = null;
-        if (!lines.equals(picture.target()) && given.contains(lines)) {
+        if (lines != null && given.contains(lines)) {
             images.add(lines);
             drawn = relate("image", seenFromText(lines));
         }

@@ -27,7 +27,7 @@ import org.apache.pdfbox.pdmodel.common.PDStream;
 import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.PDLayoutAttributeObject;
 import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDBorderStyleDictionary;
 import org.jspecify.annotations.Nullable;
@@ -178,7 +178,7 @@ final class PagePainter {
 
     private void paintPicture(PlacedPicture picture) throws IOException {
         PdfPictures.Outcome outcome = pictures.get(picture.target());
-        PDImageXObject image = outcome.image();
+        PDXObject image = outcome.image();
         Story.Kind kind = picture.paragraph().story().kind();
         boolean content = kind != Story.Kind.HEADER && kind != Story.Kind.FOOTER;
         PDRectangle box = new PDRectangle(
@@ -201,7 +201,7 @@ final class PagePainter {
         }
         int bottom = page.height() - picture.y() - picture.height();
         if (image != null && picture.width() > 0 && picture.height() > 0) {
-            out.picture(resources.add(image), picture.x(), bottom, picture.width(), picture.height());
+            out.picture(resources.add(image, "Im"), picture.x(), bottom, picture.width(), picture.height());
         } else {
             out.frame(picture.x(), bottom, picture.width(), picture.height());
             GlyphRun label = (picture.isDrawn() ? picture.notDrawn(outcome.reason()) : picture).label();

@@ -15,7 +15,9 @@ import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.PDXObject;
 import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceCMYK;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
@@ -67,6 +69,11 @@ final class PdfPictures {
         if (picture == null) {
             return Outcome.none(MISSING);
         }
+        byte[] lines = picture.lines();
+        PDFormXObject form = lines == null ? null : PdfLines.form(document, lines);
+        if (form != null) {
+            return new Outcome(form, "");
+        }
         try {
             return make(picture, placed.getOrDefault(part, new Placed(0, 0)));
         } catch (IOException | RuntimeException e) {
@@ -116,10 +123,10 @@ final class PdfPictures {
     /**
      * What became of a picture.
      *
-     * @param image null where it cannot stand in the PDF
+     * @param image of dots or of lines, one unit wide and high; null where it cannot stand in the PDF
      * @param reason said in its place
      */
-    record Outcome(@Nullable PDImageXObject image, String reason) {
+    record Outcome(@Nullable PDXObject image, String reason) {
         static Outcome none(String reason) {
             return new Outcome(null, reason);
         }

@@ -1,9 +1,9 @@
 package grintel.formats.sheet;
 
 import grintel.core.limit.WorkLimits;
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.Sheet;
 import grintel.core.table.SheetText;
-import grintel.core.table.UnusableSheetException;
 import java.util.ArrayList;
 import java.util.List;
 import org.jsoup.Jsoup;
@@ -20,7 +20,7 @@ public final class HtmlSheets {
     /**
      * The sheets of a page, one a table; of its words where it has no table.
      *
-     * @throws UnusableSheetException when there is no cell in it, or more than can be taken
+     * @throws UnusableSourceException when there is no cell in it, or more than can be taken
      */
     public static List<Sheet> read(String html) {
         Document page = Jsoup.parse(html);
@@ -55,7 +55,7 @@ public final class HtmlSheets {
                 int across = span(cell, "colspan");
                 int down = span(cell, "rowspan");
                 if (column + across > Sheet.MOST_COLUMNS + 1 || row > Sheet.MOST_ROWS) {
-                    throw new UnusableSheetException(
+                    throw new UnusableSourceException(
                             "A table is made of at most 50,000 rows and 300 columns; this page has more.");
                 }
                 // A joined cell says its words once; the others it covers are empty.

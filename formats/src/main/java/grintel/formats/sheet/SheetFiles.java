@@ -1,8 +1,8 @@
 package grintel.formats.sheet;
 
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.Sheet;
 import grintel.core.table.SheetText;
-import grintel.core.table.UnusableSheetException;
 import grintel.formats.UnreadableFileException;
 import grintel.formats.archive.Archive;
 import java.nio.ByteBuffer;
@@ -20,7 +20,7 @@ public final class SheetFiles {
     /**
      * Reads a workbook (.xlsx), a page or a text.
      *
-     * @throws UnusableSheetException when nothing can be made of it
+     * @throws UnusableSourceException when nothing can be made of it
      * @throws UnreadableFileException when the file itself is damaged or a danger
      */
     public static List<Sheet> read(byte[] file) {

@@ -2,8 +2,8 @@ package grintel.formats.sheet;
 
 import grintel.core.limit.TooLargeException;
 import grintel.core.limit.WorkLimits;
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.Sheet;
-import grintel.core.table.UnusableSheetException;
 import grintel.formats.archive.Archive;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -45,17 +45,17 @@ final class WorkbookSheets {
                 archive.get(name);
             }
             if (archive.get("xl/workbook.xml") == null) {
-                throw new UnusableSheetException(
+                throw new UnusableSourceException(
                         "This is no workbook. Choose an .xlsx, .csv or .txt file, or paste the cells.");
             }
         }
         try (OPCPackage book = OPCPackage.open(new ByteArrayInputStream(file))) {
             return sheets(book);
         } catch (IOException | OpenXML4JException | SAXException | ParserConfigurationException | RuntimeException e) {
-            if (e instanceof UnusableSheetException || e instanceof TooLargeException) {
+            if (e instanceof UnusableSourceException || e instanceof TooLargeException) {
                 throw (RuntimeException) e;
             }
-            throw new UnusableSheetException(
+            throw new UnusableSourceException(
                     "The workbook is damaged and could not be read. Save it again from the program it was made in.");
         }
     }
@@ -85,7 +85,7 @@ final class WorkbookSheets {
             }
         }
         if (out.isEmpty()) {
-            throw new UnusableSheetException("The workbook has no cell that says anything.");
+            throw new UnusableSourceException("The workbook has no cell that says anything.");
         }
         Sheet first = out.get(0);
         if (out.size() == 1) {
@@ -133,7 +133,7 @@ final class WorkbookSheets {
             WorkLimits.goOn();
             row = new ArrayList<>();
             if (rows.size() > Sheet.MOST_ROWS) {
-                throw new UnusableSheetException("A table is made of at most 50,000 rows; this workbook has more.");
+                throw new UnusableSourceException("A table is made of at most 50,000 rows; this workbook has more.");
             }
         }
 
@@ -148,7 +148,7 @@ final class WorkbookSheets {
         public void cell(@Nullable String reference, @Nullable String shown, @Nullable XSSFComment comment) {
             int column = reference == null ? row.size() : new CellReference(reference).getCol();
             if (column > Sheet.MOST_COLUMNS) {
-                throw new UnusableSheetException("A table is made of at most 300 columns; this workbook has more.");
+                throw new UnusableSourceException("A table is made of at most 300 columns; this workbook has more.");
             }
             while (row.size() < column) {
                 row.add("");

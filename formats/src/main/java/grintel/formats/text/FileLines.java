@@ -1,7 +1,7 @@
 package grintel.formats.text;
 
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.Sheet;
-import grintel.core.table.UnusableSheetException;
 import grintel.formats.UnreadableFileException;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.sheet.SheetFiles;
@@ -19,7 +19,7 @@ public final class FileLines {
      * Reads the lines, those without words left out.
      *
      * @throws UnreadableFileException when the file is damaged, a danger, or of another kind
-     * @throws UnusableSheetException when no line is in it
+     * @throws UnusableSourceException when no line is in it
      */
     public static List<String> read(byte[] file) {
         List<String> out = new ArrayList<>();
@@ -28,7 +28,7 @@ public final class FileLines {
         } else {
             String text = SheetFiles.text(file);
             if (text.indexOf('\0') >= 0) {
-                throw new UnusableSheetException("This is no text. Choose a .docx, .html, .txt, .csv or .xlsx file.");
+                throw new UnusableSourceException("This is no text. Choose a .docx, .html, .txt, .csv or .xlsx file.");
             }
             if (SheetFiles.isPage(text)) {
                 page(text, out);
@@ -38,7 +38,7 @@ public final class FileLines {
         }
         out.removeIf(String::isBlank);
         if (out.isEmpty()) {
-            throw new UnusableSheetException("There are no words in it. Choose another file, or paste the text.");
+            throw new UnusableSourceException("There are no words in it. Choose another file, or paste the text.");
         }
         return out;
     }

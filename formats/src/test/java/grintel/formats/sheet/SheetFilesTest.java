@@ -3,8 +3,8 @@ package grintel.formats.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import grintel.core.made.UnusableSourceException;
 import grintel.core.table.Sheet;
-import grintel.core.table.UnusableSheetException;
 import grintel.formats.UnreadableFileException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -107,12 +107,12 @@ class SheetFilesTest {
             zip.putNextEntry(new ZipEntry("word/document.xml"));
         }
         assertThatThrownBy(() -> SheetFiles.read(other.toByteArray()))
-                .isInstanceOf(UnusableSheetException.class)
+                .isInstanceOf(UnusableSourceException.class)
                 .hasMessageContaining("no workbook");
         byte[] damaged = workbook(book -> row(book.createSheet("a"), 0, "x", "y"));
         String broken = new String(damaged, StandardCharsets.ISO_8859_1).substring(0, damaged.length / 2);
         assertThatThrownBy(() -> SheetFiles.read(broken.getBytes(StandardCharsets.ISO_8859_1)))
-                .isInstanceOfAny(UnusableSheetException.class, UnreadableFileException.class);
+                .isInstanceOfAny(UnusableSourceException.class, UnreadableFileException.class);
         assertThatThrownBy(() -> SheetFiles.read(workbook(book -> book.createSheet("empty"))))
                 .hasMessageContaining("no cell");
         assertThatThrownBy(() -> HtmlSheets.read("<table><tr>" + "<td>x".repeat(400)))

@@ -1,5 +1,7 @@
 package grintel.server.paper;
 
+import grintel.core.made.ObjectPlaces;
+import grintel.core.rule.Examination;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.ComposedPapers;
 import grintel.server.brief.HouseChoice;
@@ -12,6 +14,7 @@ import grintel.server.paper.PaperRequests.AppendixRequest;
 import grintel.server.paper.PaperRequests.ComposeRequest;
 import grintel.server.paper.PaperRequests.CorrectRequest;
 import grintel.server.paper.PaperRequests.FactsRequest;
+import grintel.server.paper.PaperRequests.FigureRequest;
 import grintel.server.paper.PaperRequests.LiftRequest;
 import grintel.server.paper.PaperRequests.PutRightRequest;
 import grintel.server.paper.PaperRequests.RenameRequest;
@@ -295,11 +298,24 @@ class PaperController {
 
     /** Where a table can come into the paper as it stands; or the work that reads it. */
     @GetMapping("/papers/{id}/table-places")
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = TablePlacesView.class)))
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ObjectPlacesView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> tablePlaces(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return places(person, id, ObjectPlaces::ofTable);
+    }
+
+    /** Where a figure can come into it. */
+    @GetMapping("/papers/{id}/figure-places")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ObjectPlacesView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> figurePlaces(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return places(person, id, ObjectPlaces::ofFigure);
+    }
+
+    private ResponseEntity<?> places(SignedIn person, UUID id, Function<Examination, ObjectPlaces> kind) {
         return whenReady(
-                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(TablePlacesView.of(ready.report())));
+                papers.examined(person.id(), id, null),
+                ready -> ResponseEntity.ok(ObjectPlacesView.of(ready.report(), kind)));
     }
 
     /** Brings a table into the paper, as one step. */
@@ -307,6 +323,13 @@ class PaperController {
     WorkView bringTable(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody TableRequest wanted) {
         return view(papers.bringTable(person.id(), wanted.wish(id)));
+    }
+
+    /** Brings a figure into the paper, as one step. */
+    @PostMapping("/papers/{id}/figure")
+    WorkView bringFigure(
+            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody FigureRequest wanted) {
+        return view(papers.bringFigure(person.id(), wanted.wish(id)));
     }
 
     /** Brings appendices into the paper, as one step. */

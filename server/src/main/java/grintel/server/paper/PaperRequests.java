@@ -6,6 +6,7 @@ import grintel.server.brief.BriefChoice;
 import grintel.server.brief.HouseChoice;
 import grintel.server.brief.LooseChoice;
 import grintel.server.problem.Problem;
+import grintel.server.table.FigureChoice;
 import grintel.server.table.TableChoice;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -132,6 +133,19 @@ final class PaperRequests {
         Wishes.BringTable wish(UUID paper) {
             table.read();
             return new Wishes.BringTable(paper, revision, table, paragraph, mention);
+        }
+    }
+
+    /**
+     * A figure to bring into a paper.
+     *
+     * @param paragraph index of the paragraph it comes after
+     * @param mention whether that paragraph is to name it
+     */
+    record FigureRequest(int revision, FigureChoice figure, int paragraph, boolean mention) {
+        Wishes.BringFigure wish(UUID paper) {
+            figure.read();
+            return new Wishes.BringFigure(paper, revision, figure, paragraph, mention);
         }
     }
 

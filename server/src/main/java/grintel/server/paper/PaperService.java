@@ -137,6 +137,10 @@ public class PaperService {
         return start(account, PaperWork.BRING_TABLE, wish.paper(), wish.revision(), wish);
     }
 
+    WorkStatus bringFigure(UUID account, Wishes.BringFigure wish) {
+        return start(account, PaperWork.BRING_FIGURE, wish.paper(), wish.revision(), wish);
+    }
+
     /** What a paper is judged by as it stands, or where none is named, what a guide asks. */
     Brief briefOf(UUID account, @Nullable UUID paper, @Nullable String guide) {
         return paper != null

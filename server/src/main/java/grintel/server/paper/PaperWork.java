@@ -2,17 +2,23 @@ package grintel.server.paper;
 
 import grintel.core.appendix.AppendixContent;
 import grintel.core.appendix.AppendixInsertion;
+import grintel.core.chart.FigureBlocks;
+import grintel.core.chart.MadeFigure;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.edit.Edit;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.demand.Station;
+import grintel.core.made.MadeObject;
+import grintel.core.made.ObjectPlaces;
+import grintel.core.made.Slanted;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
 import grintel.core.structure.Corrections;
 import grintel.core.table.MadeTable;
-import grintel.core.table.TableInsertion;
+import grintel.core.table.TableBlocks;
+import grintel.formats.chart.ChartDrawing;
 import grintel.formats.docx.DocxFile;
 import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
@@ -44,6 +50,7 @@ class PaperWork {
     static final String LIFT = "lift";
     static final String CORRECT = "correct";
     static final String BRING_APPENDIX = "bring-appendix";
+    static final String BRING_FIGURE = "bring-figure";
     static final String BRING_TABLE = "bring-table";
     static final String CHANGE_FACTS = "change-facts";
     static final String BRING_AGAIN = "bring-again";
@@ -262,10 +269,28 @@ class PaperWork {
         return new WorkKind<>(BRING_TABLE, Wishes.BringTable.class, task -> {
             Wishes.BringTable wish = task.details();
             MadeTable table = wish.table().read();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            MadeObject made = TableBlocks.of(table, standing.brief().brief().guide());
             return brought(
-                    store.at(task.account(), wish.paper(), wish.revision()),
-                    "Table: " + MadeTable.plain(table.title()),
-                    exam -> new TableInsertion(exam).edits(table, wish.paragraph(), wish.mention()),
+                    standing,
+                    "Table: " + Slanted.plain(table.title()),
+                    exam -> ObjectPlaces.ofTable(exam).edits(made, wish.paragraph(), wish.mention()),
+                    task.progress());
+        });
+    }
+
+    /** Brings a made figure in. */
+    @Bean
+    WorkKind<Wishes.BringFigure> bringFigure() {
+        return new WorkKind<>(BRING_FIGURE, Wishes.BringFigure.class, task -> {
+            Wishes.BringFigure wish = task.details();
+            MadeFigure figure = wish.figure().read();
+            Standing standing = store.at(task.account(), wish.paper(), wish.revision());
+            MadeObject made = new FigureBlocks(figure, standing.brief().brief().guide(), new ChartDrawing());
+            return brought(
+                    standing,
+                    "Figure: " + Slanted.plain(figure.title()),
+                    exam -> ObjectPlaces.ofFigure(exam).edits(made, wish.paragraph(), wish.mention()),
                     task.progress());
         });
     }

@@ -1,37 +1,28 @@
 package grintel.server.paper;
 
-import grintel.core.check.Examiner;
-import grintel.core.check.Report;
 import grintel.core.guide.Brief;
 import grintel.core.guide.demand.Station;
 import grintel.core.limit.WorkLimits;
-import grintel.core.rule.Reading;
-import grintel.core.rule.Wording;
+import grintel.core.made.MadeObject;
 import grintel.core.table.Sheet;
 import grintel.core.table.SheetText;
+import grintel.core.table.TableBlocks;
 import grintel.core.table.TableMaker;
 import grintel.core.table.TableMaker.Kind;
-import grintel.core.table.TableMaker.Role;
-import grintel.core.table.TablePage;
-import grintel.formats.docx.DocxWriter;
 import grintel.formats.sheet.HtmlSheets;
 import grintel.formats.sheet.SheetFiles;
 import grintel.server.page.AskedUnits;
-import grintel.server.page.LayoutView;
-import grintel.server.page.StrokesView;
 import grintel.server.paper.PaperController.AFile;
 import grintel.server.security.SignedIn;
 import grintel.server.table.SheetChoice;
 import grintel.server.table.TableViews;
+import grintel.server.table.TableViews.MadePageView;
 import grintel.server.table.TableViews.MadeTableView;
 import grintel.server.table.TableViews.MakeRequest;
 import grintel.server.table.TableViews.PasteRequest;
 import grintel.server.table.TableViews.SheetsView;
 import grintel.server.table.TableViews.TablePageRequest;
-import grintel.server.table.TableViews.TablePageView;
 import java.io.InputStream;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -51,7 +42,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/tables", produces = "application/json")
 class TableController {
     private static final int TIME_LIMIT = 20;
-    private static final int HIGHEST_NUMBER = 999;
 
     private final PaperService papers;
     private final Uploads uploads;
@@ -95,8 +85,8 @@ class TableController {
                     .map(SheetChoice::read)
                     .toList();
             TableMaker.Wish read = new TableMaker.Wish(
-                    word(Kind.class, wanted.kind()),
-                    roles(wanted.roles()),
+                    TableViews.word(Kind.class, wanted.kind()),
+                    TableViews.roles(wanted.roles()),
                     wanted.asterisks(),
                     wanted.equalVariances());
             return MadeTableView.of(
@@ -106,58 +96,26 @@ class TableController {
 
     /** A table on a page, with its measures and what of it is off. */
     @PostMapping("/page")
-    TablePageView page(
+    MadePageView page(
             @AuthenticationPrincipal SignedIn person,
             @RequestBody TablePageRequest wanted,
             @RequestParam(defaultValue = "inches") String units) {
         Brief brief = brief(person, wanted.paper(), wanted.guide());
-        Report report = Examiner.examine(
-                TablePage.of(wanted.table().read(), brief.guide(), number(wanted)),
-                brief,
-                WorkLimits.within(TIME_LIMIT));
-        List<String> off = report.findings().stream()
-                .filter(finding -> Station.of(finding.rule()) == Station.TABLES && !isOfThePaper(finding))
-                .map(finding -> Wording.message(finding, AskedUnits.of(units)))
-                .toList();
-        return new TablePageView(
-                LayoutView.of(report, "table", 1),
-                StrokesView.of(report, Station.TABLES.id(), AskedUnits.of(units)),
-                off);
-    }
-
-    /** Whether only the paper a table comes into can be right or wrong about it: its mention, and the order of numbers. */
-    private static boolean isOfThePaper(Reading finding) {
-        return finding.rule().equals("tables.mention") || finding.quantity().equals("order");
+        return MadePages.view(made(wanted, brief), Station.TABLES, brief, wanted.number(), AskedUnits.of(units));
     }
 
     /** A table as a file of its own. */
     @PostMapping(path = "/docx", produces = PaperService.DOCX)
     byte[] docx(@AuthenticationPrincipal SignedIn person, @RequestBody TablePageRequest wanted) {
         Brief brief = brief(person, wanted.paper(), wanted.guide());
-        return DocxWriter.write(TablePage.of(wanted.table().read(), brief.guide(), number(wanted)));
+        return MadePages.docx(made(wanted, brief), brief, wanted.number());
     }
 
-    private static int number(TablePageRequest wanted) {
-        return Math.max(1, Math.min(wanted.number(), HIGHEST_NUMBER));
+    private static MadeObject made(TablePageRequest wanted, Brief brief) {
+        return TableBlocks.of(wanted.table().read(), brief.guide());
     }
 
     private Brief brief(SignedIn person, @Nullable UUID paper, @Nullable String guide) {
         return papers.briefOf(person.id(), paper, guide);
-    }
-
-    private static List<Role> roles(@Nullable List<String> said) {
-        List<Role> out = new ArrayList<>();
-        for (String each : Objects.requireNonNullElse(said, List.<String>of())) {
-            Role role = word(Role.class, each);
-            out.add(role == null ? Role.OUT : role);
-        }
-        return out;
-    }
-
-    private static <E extends Enum<E>> @Nullable E word(Class<E> words, @Nullable String id) {
-        return Arrays.stream(words.getEnumConstants())
-                .filter(each -> TableViews.id(each).equals(id))
-                .findFirst()
-                .orElse(null);
     }
 }

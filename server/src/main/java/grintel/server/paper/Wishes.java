@@ -4,6 +4,7 @@ import grintel.core.structure.PartKind;
 import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
+import grintel.server.table.FigureChoice;
 import grintel.server.table.TableChoice;
 import java.util.List;
 import java.util.Set;
@@ -48,6 +49,9 @@ final class Wishes {
 
     /** Bring a table in after a paragraph, which is to name it or not. */
     record BringTable(UUID paper, int revision, TableChoice table, int paragraph, boolean mention) {}
+
+    /** Bring a figure in after a paragraph, which is to name it or not. */
+    record BringFigure(UUID paper, int revision, FigureChoice figure, int paragraph, boolean mention) {}
 
     /** Bring appendices in. */
     record BringAppendix(UUID paper, int revision, AppendixChoice appendix) {}

@@ -4,7 +4,7 @@ import grintel.core.check.PutRight;
 import grintel.core.data.DataException;
 import grintel.core.edit.EditRefusedException;
 import grintel.core.limit.TooLargeException;
-import grintel.core.table.UnusableSheetException;
+import grintel.core.made.UnusableSourceException;
 import grintel.formats.UnreadableFileException;
 import java.io.IOException;
 import java.security.SecureRandom;
@@ -41,7 +41,7 @@ public final class Problems {
         }
         if (thrown instanceof UnreadableFileException
                 || thrown instanceof TooLargeException
-                || thrown instanceof UnusableSheetException) {
+                || thrown instanceof UnusableSourceException) {
             return Problem.unusable(message);
         }
         if (thrown instanceof OutOfMemoryError || thrown instanceof StackOverflowError) {

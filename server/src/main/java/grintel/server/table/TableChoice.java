@@ -54,7 +54,7 @@ public record TableChoice(
         }
     }
 
-    private static String tidy(@Nullable String words) {
+    static String tidy(@Nullable String words) {
         String plain =
                 words == null ? "" : words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip();
         if (plain.length() > LONGEST_CELL) {

@@ -1,10 +1,14 @@
 package grintel.server.table;
 
 import grintel.core.table.TableMaker;
+import grintel.core.table.TableMaker.Role;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -59,27 +63,45 @@ public final class TableViews {
                     result.possible().stream().map(TableViews::id).toList(),
                     result.because(),
                     result.chooses(),
-                    result.columns().stream()
-                            .map(column -> new TableColumnView(
-                                    column.name(),
-                                    id(column.role()),
-                                    column.possible().stream()
-                                            .map(TableViews::id)
-                                            .toList()))
-                            .toList(),
+                    result.columns().stream().map(TableColumnView::of).toList(),
                     result.table() == null ? null : TableChoice.of(result.table()),
                     result.remarks());
         }
     }
 
     /** A column, what it is for and what it could be for. */
-    public record TableColumnView(String name, String role, List<String> possible) {}
+    public record TableColumnView(String name, String role, List<String> possible) {
+        static TableColumnView of(TableMaker.Column column) {
+            return new TableColumnView(
+                    column.name(),
+                    id(column.role()),
+                    column.possible().stream().map(TableViews::id).toList());
+        }
+    }
 
-    /** A page with a table on it, and what is measured there. */
-    public record TablePageView(LayoutView layout, StrokesView strokes, List<String> off) {}
+    /** A page with a table or a figure on it, and what is measured there. */
+    public record MadePageView(LayoutView layout, StrokesView strokes, List<String> off) {}
 
     /** A word of a closed list as requests and answers have it. */
     public static String id(Enum<?> word) {
         return word.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The word of a closed list that a request names; null for none of them. */
+    public static <E extends Enum<E>> @Nullable E word(Class<E> words, @Nullable String id) {
+        return Arrays.stream(words.getEnumConstants())
+                .filter(each -> id(each).equals(id))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** What columns are said to be for. */
+    public static List<Role> roles(@Nullable List<String> said) {
+        List<Role> out = new ArrayList<>();
+        for (String each : Objects.requireNonNullElse(said, List.<String>of())) {
+            Role role = word(Role.class, each);
+            out.add(role == null ? Role.OUT : role);
+        }
+        return out;
     }
 }

@@ -1,4 +1,4 @@
-package grintel.core.table;
+package grintel.core.made;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -26,5 +26,10 @@ public record Slanted(String words, boolean italic) {
             out.add(new Slanted(marked.substring(at), false));
         }
         return out;
+    }
+
+    /** Words without the signs of slant. */
+    public static String plain(String marked) {
+        return of(marked).stream().map(Slanted::words).reduce("", String::concat);
     }
 }

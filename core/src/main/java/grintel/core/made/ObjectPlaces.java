@@ -1,8 +1,7 @@
-package grintel.core.table;
+package grintel.core.made;
 
 import grintel.core.edit.Edit;
 import grintel.core.edit.Position;
-import grintel.core.guide.Guide;
 import grintel.core.paper.Blocks;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.Section;
@@ -17,25 +16,32 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 
-/** Brings a made table into a paper: after the paragraph that names it, with its number, those after it moved up. */
-public final class TableInsertion {
+/** Where a made table or figure can stand in a paper, and how it comes in: with its number, those after it moved up. */
+public final class ObjectPlaces {
     private static final Set<PartKind> AFTER =
             EnumSet.of(PartKind.PARAGRAPH, PartKind.CONTINUATION, PartKind.BLOCK_QUOTATION, PartKind.LIST_ITEM);
 
     private final Examination exam;
-    private final Guide guide;
-    private final Renumbering tables;
+    private final Renumbering numbers;
 
-    public TableInsertion(Examination exam) {
+    private ObjectPlaces(Examination exam, PartKind kind) {
         this.exam = exam;
-        this.guide = exam.brief().guide();
-        this.tables = new Renumbering(exam, PartKind.TABLE);
+        this.numbers = new Renumbering(exam, kind);
+    }
+
+    /** Places for a table. */
+    public static ObjectPlaces ofTable(Examination exam) {
+        return new ObjectPlaces(exam, PartKind.TABLE);
+    }
+
+    /** Places for a figure. */
+    public static ObjectPlaces ofFigure(Examination exam) {
+        return new ObjectPlaces(exam, PartKind.FIGURE);
     }
 
     /**
-     * A place for a table.
+     * A place.
      *
      * @param paragraph index of the paragraph it comes after
      * @param number it would bear there
@@ -43,30 +49,30 @@ public final class TableInsertion {
      */
     public record Place(int paragraph, int number, boolean named) {}
 
-    /** The paragraphs after which a table can come in, in order. */
-    public List<Place> places() {
+    /** The paragraphs after which something can come in, in order. */
+    public List<Place> all() {
         List<Place> out = new ArrayList<>();
         for (Paragraph paragraph : exam.parts().paragraphs(AFTER)) {
             int index = paragraph.address().index();
             if (exam.parts().isInText(index)
                     && !paragraph.inTable()
                     && !paragraph.endsSection()
-                    && !isBeforeObject(index)) {
-                int number = tables.numberAfter(paragraph);
-                out.add(new Place(index, number, tables.isWaitedFor(number)));
+                    && !isBeforeGrid(index)) {
+                int number = numbers.numberAfter(paragraph);
+                out.add(new Place(index, number, numbers.isWaitedFor(number)));
             }
         }
         return out;
     }
 
-    /** Whether what follows is a part of a table or a figure, or blank, so that nothing is put between. */
-    private boolean isBeforeObject(int index) {
+    /** Whether cells come next: the paragraph may be words of theirs, so nothing is put between. */
+    private boolean isBeforeGrid(int index) {
         return index + 1 < exam.parts().size() && exam.parts().kind(index + 1) == PartKind.GRID;
     }
 
     /** The likeliest place: after the paragraph that names a number nothing bears yet, else after the last of the text; -1 for none. */
     public int likeliest(List<Place> places) {
-        int waiting = tables.firstWaiting();
+        int waiting = numbers.firstWaiting();
         int last = -1;
         for (Place place : places) {
             if (place.paragraph() == waiting) {
@@ -77,34 +83,33 @@ public final class TableInsertion {
         return last;
     }
 
-    /** What is added to a paragraph that is to send its reader to a table: before the mark that ends it. */
+    /** What is added to a paragraph that is to send its reader to it: before the mark that ends it. */
     public String mention(int number) {
-        return " (see " + tables.mention(number) + ")";
+        return " (see " + numbers.mention(number) + ")";
     }
 
     /**
-     * Edits that bring a table in.
+     * Edits that bring something in.
      *
      * @param paragraph one of the places
      * @param mention whether the paragraph before it is to name it
-     * @throws UnusableSheetException when there is no such place
+     * @throws UnusableSourceException when there is no such place
      */
-    public List<Edit> edits(MadeTable table, int paragraph, boolean mention) {
-        Place place = places().stream()
+    public List<Edit> edits(MadeObject made, int paragraph, boolean mention) {
+        Place place = all().stream()
                 .filter(each -> each.paragraph() == paragraph)
                 .findFirst()
-                .orElseThrow(() -> new UnusableSheetException(
-                        "The place for the table is not there any more. Choose another one."));
+                .orElseThrow(() ->
+                        new UnusableSourceException("The chosen place is not there any more. Choose another one."));
         Paragraph before = exam.paper().paragraphs().get(paragraph);
-        List<Edit> out = new ArrayList<>(tables.makeRoom(place.number()));
+        List<Edit> out = new ArrayList<>(numbers.makeRoom(place.number()));
         if (mention && !place.named()) {
             out.add(named(before, place.number()));
         }
         Style standard = exam.paper().styles().standard(Style.Kind.PARAGRAPH);
         out.add(new Edit.InsertBlocks(
                 Position.after(before.address()),
-                new TableBlocks(table, guide, measure(paragraph), standard == null ? null : standard.id())
-                        .blocks(place.number())));
+                made.blocks(place.number(), measure(paragraph), standard == null ? null : standard.id())));
         return out;
     }
 
@@ -118,7 +123,6 @@ public final class TableInsertion {
         return Edit.ReplaceText.words(at, mention(number));
     }
 
-    /** Twips from margin to margin where a paragraph stands. */
     private int measure(int paragraph) {
         Section section = section(paragraph);
         return section.get(SectionProperties.PAGE_WIDTH)
@@ -127,7 +131,7 @@ public final class TableInsertion {
     }
 
     private Section section(int paragraph) {
-        @Nullable Section found = null;
+        Section found = null;
         int at = 0;
         for (Section section : exam.paper().sections()) {
             at += Blocks.paragraphs(section.blocks()).size();
@@ -137,7 +141,7 @@ public final class TableInsertion {
             }
         }
         if (found == null) {
-            throw new UnusableSheetException("The paper has no text to put a table into.");
+            throw new IllegalStateException("A paragraph of no section");
         }
         return found;
     }

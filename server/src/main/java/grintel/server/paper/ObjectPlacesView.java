@@ -1,25 +1,27 @@
 package grintel.server.paper;
 
 import grintel.core.check.Report;
+import grintel.core.made.ObjectPlaces;
 import grintel.core.paper.Paragraph;
+import grintel.core.rule.Examination;
 import grintel.core.rule.Quotes;
-import grintel.core.table.TableInsertion;
 import java.util.List;
+import java.util.function.Function;
 
 /**
- * Where a table can come into a paper.
+ * Where a table or a figure can come into a paper.
  *
  * @param likeliest index of the paragraph after which it most likely belongs, -1 for none
  */
-record TablePlacesView(List<TablePlaceView> places, int likeliest) {
-    static TablePlacesView of(Report report) {
-        TableInsertion insertion = new TableInsertion(report.examination());
-        List<TableInsertion.Place> places = insertion.places();
-        return new TablePlacesView(
+record ObjectPlacesView(List<ObjectPlaceView> places, int likeliest) {
+    static ObjectPlacesView of(Report report, Function<Examination, ObjectPlaces> kind) {
+        ObjectPlaces all = kind.apply(report.examination());
+        List<ObjectPlaces.Place> places = all.all();
+        return new ObjectPlacesView(
                 places.stream()
-                        .map(place -> TablePlaceView.of(report, insertion, place))
+                        .map(place -> ObjectPlaceView.of(report, all, place))
                         .toList(),
-                insertion.likeliest(places));
+                all.likeliest(places));
     }
 
     /**
@@ -29,16 +31,16 @@ record TablePlacesView(List<TablePlaceView> places, int likeliest) {
      * @param named whether the text names the number already
      * @param mention what would be added to the paragraph to name it
      */
-    record TablePlaceView(int paragraph, int page, String words, int number, boolean named, String mention) {
-        static TablePlaceView of(Report report, TableInsertion insertion, TableInsertion.Place place) {
+    record ObjectPlaceView(int paragraph, int page, String words, int number, boolean named, String mention) {
+        static ObjectPlaceView of(Report report, ObjectPlaces all, ObjectPlaces.Place place) {
             Paragraph paragraph = report.paper().paragraphs().get(place.paragraph());
-            return new TablePlaceView(
+            return new ObjectPlaceView(
                     place.paragraph(),
                     Math.max(1, report.proof().pageOf(paragraph.address())),
                     Quotes.first(paragraph.text()),
                     place.number(),
                     place.named(),
-                    insertion.mention(place.number()));
+                    all.mention(place.number()));
         }
     }
 }
