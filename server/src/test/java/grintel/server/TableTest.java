@@ -95,6 +95,10 @@ class TableTest {
         assertThat(after.get("undo").stringValue()).startsWith("Table: Harbour Differences in Interval");
         assertThat(tables(paper)).isEqualTo(tables + 1);
         assertThat(place.get("number").intValue()).isPositive();
+        assertThat(visitor.ready(paper + "/tables").json().get("tables").valueStream())
+                .anyMatch(found -> found.at("/sheet/title").stringValue().equals("Harbour Differences in Interval")
+                        && found.get("label").stringValue().equals("Table " + place.get("number"))
+                        && found.get("page").intValue() > 1);
         visitor.change(paper, "/undo");
         assertThat(tables(paper)).isEqualTo(tables);
     }

@@ -23,6 +23,7 @@ enum OutputColumn {
     B("B", "b|estimate"),
     BETA("β", "beta|β|standardized coefficients beta"),
     R("r", "r|pearson correlation"),
+    D("d", "d|cohen[’']?s d"),
     PERCENT("%", "percent|%"),
     LOWER("LL", "lower(?: bound)?|2\\.5 ?%"),
     UPPER("UL", "upper(?: bound)?|97\\.5 ?%"),

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /** Tables made of what a program of statistics printed, or of any other cells. */
 final class OutputTables {
     private static final double LEVEL = 0.05;
+    private static final Pattern SYMBOL = Pattern.compile("(?<![\\p{L}_])(?:[nNMptrFdV]|SD|SEM?|df|Mdn)(?= [=<>≤≥] )");
     private static final Pattern EQUAL = Pattern.compile("(?i)equal variances assumed");
     private static final Pattern UNEQUAL = Pattern.compile("(?i)equal variances not assumed");
 
@@ -109,12 +110,18 @@ final class OutputTables {
         if (rows.isEmpty()) {
             throw new UnusableSourceException("There is one row only; a table has heads and rows under them.");
         }
-        return new MadeTable(sheet.title(), over, rows, List.copyOf(sheet.footers()), "");
+        return new MadeTable(
+                sheet.title(),
+                over,
+                rows,
+                sheet.footers().stream().map(this::slanted).toList(),
+                "");
     }
 
     /** The names that stand over several columns, where the upper row of heads has some. */
-    private static List<Head> spanners(Sheet sheet, int heads, List<Integer> columns) {
+    private List<Head> spanners(Sheet sheet, int heads, List<Integer> columns) {
         List<Head> out = new ArrayList<>();
+        int reach = heads < 2 ? 0 : reach(sheet, heads, columns);
         for (int at = 0; at < columns.size(); at++) {
             String above = heads < 2 ? "" : sheet.at(heads - 2, columns.get(at));
             boolean own = heads < 2 || sheet.at(heads - 1, columns.get(at)).isEmpty();
@@ -122,14 +129,40 @@ final class OutputTables {
                     && at > 1
                     && heads > 1
                     && !out.isEmpty()
-                    && !out.get(out.size() - 1).words().isEmpty()) {
+                    && !out.get(out.size() - 1).words().isEmpty()
+                    && out.get(out.size() - 1).span() < reach) {
                 Head last = out.remove(out.size() - 1);
                 out.add(new Head(last.words(), last.span() + 1));
             } else {
-                out.add(Head.of(own ? "" : above));
+                out.add(Head.of(own ? "" : slanted(above)));
             }
         }
         return out;
+    }
+
+    /** How many columns a spanner stands over at the most: as many as the first, where the names under it come again. */
+    private int reach(Sheet sheet, int heads, List<Integer> columns) {
+        List<String> names = names(sheet, heads);
+        int first = -1;
+        for (int at = 1; at < columns.size(); at++) {
+            if (!sheet.at(heads - 2, columns.get(at)).isEmpty()) {
+                if (first >= 0) {
+                    int reach = at - first;
+                    boolean again = at + reach <= columns.size();
+                    for (int i = 0; again && i < reach; i++) {
+                        again = names.get(columns.get(first + i)).equals(names.get(columns.get(at + i)));
+                    }
+                    return again ? reach : columns.size();
+                }
+                first = at;
+            }
+        }
+        return columns.size();
+    }
+
+    /** Words whose symbols before a sign of comparison are slanted as the guide wants it. */
+    private String slanted(String words) {
+        return SYMBOL.matcher(words).replaceAll(found -> figure.symbol(found.group()));
     }
 
     private String cell(String cell, @Nullable OutputColumn output, boolean commas) {

@@ -10,6 +10,7 @@ import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.limit.WorkLimits;
 import grintel.core.made.ObjectPlaces;
+import grintel.core.made.Slanted;
 import grintel.core.made.UnusableSourceException;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
@@ -287,5 +288,26 @@ class TableMakerTest {
                 .anyMatch(text -> text.startsWith("More of it stands in Table 2 too."))
                 .anyMatch(text -> text.contains("as Table 2 and Figure 1 show"))
                 .containsSubsequence("Table 1", "Table 2");
+    }
+
+    // ---- out of a paper
+
+    @Test
+    void aTableOfAPaperComesOutAsItWentIn() {
+        MadeTable table = table(made(PRINTED, kind(null)));
+        Paper paper = inserted(guide("apa-7-student"), table);
+        Report report = Examiner.examine(
+                paper, Specimen.of("apa-7-student", Content.NOTHING).brief(), WorkLimits.within(20));
+        assertThat(PaperTables.of(report.examination())).singleElement().satisfies(found -> {
+            assertThat(found.label()).isEqualTo("Table 1");
+            assertThat(found.sheet().title()).isEqualTo(Slanted.plain(table.title()));
+            assertThat(found.sheet().footers())
+                    .containsExactlyElementsOf(
+                            table.notes().stream().map(Slanted::plain).toList());
+            assertThat(found.sheet().rows().get(0)).startsWith("", "Bell (n = 30)", "", "Horn (n = 28)");
+            MadeTable again = table(TableMaker.make(List.of(found.sheet()), kind(null), guide("apa-7-student")));
+            assertThat(again.rows()).isEqualTo(table.rows());
+            assertThat(again.heads()).isEqualTo(table.heads());
+        });
     }
 }

@@ -318,6 +318,15 @@ class PaperController {
                 ready -> ResponseEntity.ok(ObjectPlacesView.of(ready.report(), kind)));
     }
 
+    /** The tables of the paper as it stands, as cells; or the work that reads it. */
+    @GetMapping("/papers/{id}/tables")
+    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = PaperTablesView.class)))
+    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
+    ResponseEntity<?> tables(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
+        return whenReady(
+                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(PaperTablesView.of(ready.report())));
+    }
+
     /** Brings a table into the paper, as one step. */
     @PostMapping("/papers/{id}/table")
     WorkView bringTable(
