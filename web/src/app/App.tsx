@@ -46,8 +46,10 @@ export function App() {
           <Route path="/bring" element={<Bring />} />
           <Route path="/brief" element={<BriefPage />} />
           <Route path="/from-text" element={<FromTextPage />} />
-          <Route path="/table" element={<FreeTablePage />} />
-          <Route path="/papers/:id/table" element={<PaperTablePage />} />
+          <Route path="/table" element={<FreeTablePage start="table" />} />
+          <Route path="/figure" element={<FreeTablePage start="figure" />} />
+          <Route path="/papers/:id/table" element={<PaperTablePage start="table" />} />
+          <Route path="/papers/:id/figure" element={<PaperTablePage start="figure" />} />
           <Route path="/appendix" element={<FreeAppendixPage />} />
           <Route path="/papers/:id/appendix" element={<PaperAppendixPage />} />
           <Route path="/house-rules" element={<LibraryPage />} />

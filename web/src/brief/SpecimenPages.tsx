@@ -73,16 +73,18 @@ export function MeasuredPage({
   scale,
   size = PIXELS / scale,
   name = `Specimen page ${page.number}`,
+  pictures = PICTURES,
 }: {
   page: Page
   strokes: Stroke[]
   scale: number
   size?: number
   name?: string
+  pictures?: string
 }) {
   const dimensions = useMemo(() => placeStrokes(page, strokes, size, new Space(page)), [page, strokes, size])
   return (
-    <SheetPage page={page} pictures={PICTURES} scale={scale} name={name}>
+    <SheetPage page={page} pictures={pictures} scale={scale} name={name}>
       <DimensionLines dimensions={dimensions} size={size} lit={null} onLit={() => undefined} />
     </SheetPage>
   )

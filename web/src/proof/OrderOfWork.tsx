@@ -14,6 +14,7 @@ type Counts = Record<Filter, number>
 /** What can be made for a paper, by the station it belongs to: where, and how that is called. */
 const MAKERS: Record<string, [string, string]> = {
   tables: ['table', 'Make a table for this paper'],
+  figures: ['figure', 'Make a figure for this paper'],
   appendices: ['appendix', 'Make an appendix for this paper'],
 }
 

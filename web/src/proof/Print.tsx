@@ -54,7 +54,9 @@ export function PrintedSheets({
 
 /** Has the faces of pages come before they print: letters of a face that is on its way print as nothing. */
 function fetchFaces(pages: Page[]) {
-  const faces = new Set(pages.flatMap((page) => page.lines.flatMap((line) => line.runs.map((run) => run.face))))
+  const faces = new Set(
+    pages.flatMap((page) => page.lines.flatMap((line) => line.runs.map((run) => run.face))),
+  )
   for (const face of faces) {
     // A face that cannot be had is told by the layout; the browser then draws another.
     void document.fonts.load(`12pt '${face}'`).catch(() => undefined)

@@ -1,9 +1,8 @@
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
-import { usePaper } from '../proof/useProof'
 import { Notice } from '../ui/Notice'
+import { Bringing } from './Bringing'
 import { pageOf, plainOf, type Table } from './grid'
-import { type Places, saveTable, useBringing, type Whose } from './useTable'
+import { bringTable, type Places, saveTable, type Whose } from './useTable'
 
 /** What becomes of the table: into the paper, into the clipboard, a file of its own. */
 export function Outlets({
@@ -58,7 +57,15 @@ export function Outlets({
         </p>
       )}
       {paper && places && place && (
-        <Bringing paper={paper} table={table} places={places} place={place} onPlace={onPlace} />
+        <Bringing
+          kind="table"
+          paper={paper}
+          title={plainOf(table.title)}
+          places={places}
+          place={place}
+          onPlace={onPlace}
+          start={(coming) => bringTable(paper, table, coming)}
+        />
       )}
       <div className="flex flex-wrap items-center gap-3">
         <button
@@ -86,82 +93,5 @@ export function Outlets({
         </span>
       </div>
     </section>
-  )
-}
-
-function Bringing({
-  paper,
-  table,
-  places,
-  place,
-  onPlace,
-}: {
-  paper: string
-  table: Table
-  places: Places
-  place: Places['places'][number]
-  onPlace: (paragraph: number) => void
-}) {
-  const [mention, setMention] = useState(true)
-  const shown = usePaper(paper)
-  const navigate = useNavigate()
-  const bringing = useBringing(paper)
-  return (
-    <div className="flex flex-col gap-3">
-      {bringing.error && <Notice message={bringing.error.message} onClose={() => bringing.reset()} />}
-      <label className="flex flex-col gap-1">
-        After the paragraph
-        <select
-          className="select w-full"
-          value={place.paragraph}
-          onChange={({ target }) => onPlace(Number(target.value))}
-        >
-          {places.places.map((each) => (
-            <option key={each.paragraph} value={each.paragraph}>
-              p. {each.page}: {each.words}
-            </option>
-          ))}
-        </select>
-      </label>
-      {place.named ? (
-        <p className="text-[15px] text-soft">The text names Table {place.number} already.</p>
-      ) : (
-        <label className="flex items-baseline gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm translate-y-0.5"
-            checked={mention}
-            onChange={({ target }) => setMention(target.checked)}
-          />
-          <span>
-            Add “{place.mention.trim()}” at the end of that paragraph, since the text does not name the table
-            yet
-          </span>
-        </label>
-      )}
-      <p>
-        <button
-          type="button"
-          className="btn btn-primary"
-          disabled={bringing.isPending || !shown.data || plainOf(table.title).trim() === ''}
-          onClick={() =>
-            bringing.mutate(
-              {
-                table,
-                revision: shown.data?.revision ?? 0,
-                paragraph: place.paragraph,
-                mention: mention && !place.named,
-              },
-              { onSuccess: () => void navigate(`/papers/${paper}`) },
-            )
-          }
-        >
-          {bringing.isPending ? 'Bringing it in…' : `Bring it in as Table ${place.number}`}
-        </button>
-        {plainOf(table.title).trim() === '' && (
-          <span className="ml-3 text-soft">It needs a title first.</span>
-        )}
-      </p>
-    </div>
   )
 }

@@ -1,3 +1,4 @@
+import { Columns, Remarks } from './Columns'
 import type { Made, Wish } from './useTable'
 
 const KINDS: Record<string, string> = {
@@ -11,7 +12,6 @@ const KINDS: Record<string, string> = {
   frequencies: 'Frequencies',
   reliability: 'Reliability of a scale',
 }
-const ROLES: Record<string, string> = { measure: 'Measure', group: 'Group', out: 'Left out' }
 
 /** What the cells were taken for, and what can be said otherwise. */
 export function Understanding({
@@ -23,8 +23,6 @@ export function Understanding({
   wish: Wish
   onWish: (wish: Wish) => void
 }) {
-  const role = (index: number, value: string) =>
-    onWish({ ...wish, roles: made.columns.map((column, at) => (at === index ? value : column.role)) })
   return (
     <section aria-labelledby="taken" className="flex flex-col gap-4">
       <div>
@@ -83,45 +81,8 @@ export function Understanding({
           Mark small probabilities with asterisks
         </label>
       )}
-      {made.columns.length > 0 && (
-        <div>
-          <h3 className="border-b border-rule text-base">Columns</h3>
-          <ul className="max-h-72 overflow-y-auto">
-            {made.columns.map((column, index) => (
-              <li key={index} className="flex items-center gap-3 border-b border-rule py-1">
-                <span className="min-w-0 flex-1 truncate" title={column.name}>
-                  {column.name === '' ? `Column ${index + 1}` : column.name}
-                </span>
-                {column.possible.length > 1 ? (
-                  <select
-                    className="select select-sm max-w-28 shrink-0"
-                    aria-label={`${column.name === '' ? `Column ${index + 1}` : column.name} is`}
-                    value={column.role}
-                    onChange={({ target }) => role(index, target.value)}
-                  >
-                    {column.possible.map((each) => (
-                      <option key={each} value={each}>
-                        {!made.raw && each === 'measure' ? 'Kept' : (ROLES[each] ?? each)}
-                      </option>
-                    ))}
-                  </select>
-                ) : (
-                  <span className="w-28 shrink-0 text-sm text-soft">
-                    {column.role === 'out' ? 'Left out' : made.raw ? ROLES[column.role] : 'Names of rows'}
-                  </span>
-                )}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {made.remarks.length > 0 && (
-        <ul className="border-l-3 border-warning bg-base-200 px-3 py-2 text-[15px]" aria-label="Remarks">
-          {made.remarks.map((remark) => (
-            <li key={remark}>{remark}</li>
-          ))}
-        </ul>
-      )}
+      <Columns columns={made.columns} raw={made.raw} onRoles={(roles) => onWish({ ...wish, roles })} />
+      <Remarks remarks={made.remarks} />
     </section>
   )
 }

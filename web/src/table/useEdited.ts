@@ -1,20 +1,19 @@
 import { useCallback, useState } from 'react'
-import type { Table } from './grid'
 
-interface History {
-  past: Table[]
-  now: Table | null
-  future: Table[]
+interface History<T> {
+  past: T[]
+  now: T | null
+  future: T[]
 }
 
 const MOST_STEPS = 200
 
-/** A table that is edited by steps which can be taken back. */
-export function useEdited() {
-  const [history, setHistory] = useState<History>({ past: [], now: null, future: [] })
-  const begin = useCallback((table: Table | null) => setHistory({ past: [], now: table, future: [] }), [])
+/** Something made, such as a table, that is edited by steps which can be taken back. */
+export function useEdited<T>() {
+  const [history, setHistory] = useState<History<T>>({ past: [], now: null, future: [] })
+  const begin = useCallback((made: T | null) => setHistory({ past: [], now: made, future: [] }), [])
   const change = useCallback(
-    (edit: (table: Table) => Table) =>
+    (edit: (made: T) => T) =>
       setHistory((was) => {
         const next = was.now && edit(was.now)
         return !was.now || !next || next === was.now
@@ -44,7 +43,7 @@ export function useEdited() {
     [],
   )
   return {
-    table: history.now,
+    made: history.now,
     begin,
     change,
     undo: history.past.length > 0 ? undo : null,

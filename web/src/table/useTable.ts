@@ -1,14 +1,17 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendFile } from '../api/client'
 import { saveAs } from '../api/download'
-import { examined, finish } from '../api/work'
+import { examined, finish, type Work } from '../api/work'
 import type { Pasted } from '../ui/PasteBox'
 import { useSettings } from '../ui/settings'
 import type { Table } from './grid'
 
 export type Sheet = Schemas['SheetChoice']
 export type Made = Schemas['MadeTableView']
-export type Places = Schemas['TablePlacesView']
+export type Places = Schemas['ObjectPlacesView']
+
+/** What is made of cells. */
+export type Kind = 'table' | 'figure'
 
 /** What somebody wants of a table. */
 export interface Wish {
@@ -21,7 +24,9 @@ export interface Wish {
 /** Whose guide holds: that of a paper, or one by its id. */
 export type Whose = { paper: string } | { guide: string }
 
-const file = (data: unknown) => new File([JSON.stringify(data)], 'cells.json', { type: 'application/json' })
+/** Something sent as a file, whose size is not bounded as that of a request is. */
+export const file = (data: unknown) =>
+  new File([JSON.stringify(data)], 'cells.json', { type: 'application/json' })
 
 /** Reads cells out of a file, or of what was pasted. */
 export function useReading() {
@@ -37,7 +42,7 @@ export function useReading() {
 }
 
 /** Understands cells and makes a table of them. */
-export function useMaking(whose: Whose) {
+export function useTableMaking(whose: Whose) {
   return useMutation({
     mutationFn: ({ sheets, wish }: { sheets: Sheet[]; wish: Wish }) =>
       sendFile<Made>('/api/tables/made', file({ sheets, ...wish, ...whose }), {}),
@@ -62,30 +67,52 @@ export function useTablePage(whose: Whose, table: Table | null, number: number) 
   })
 }
 
-/** Where a table can come into a paper. */
-export function usePlaces(paper: string | undefined) {
+/** Where a table, or a figure, can come into a paper. */
+export function usePlaces(paper: string | undefined, kind: Kind) {
   return useQuery({
-    queryKey: ['table-places', paper],
+    queryKey: ['places', kind, paper],
     enabled: paper !== undefined,
     staleTime: 0,
     queryFn: () =>
       examined<Places>(() =>
-        api.GET('/api/papers/{id}/table-places', { params: { path: { id: String(paper) } } }),
+        api.GET(`/api/papers/{id}/${kind}-places`, { params: { path: { id: String(paper) } } }),
       ),
   })
 }
 
-/** Brings the table into the paper. */
-export function useBringing(paper: string | undefined) {
+/** The tables that a paper has, as cells. */
+export function usePaperTables(paper: string | undefined) {
+  return useQuery({
+    queryKey: ['tables', paper],
+    enabled: paper !== undefined,
+    staleTime: 0,
+    queryFn: () =>
+      examined<Schemas['PaperTablesView']>(() =>
+        api.GET('/api/papers/{id}/tables', { params: { path: { id: String(paper) } } }),
+      ),
+  })
+}
+
+/** Where something comes into a paper, and whether the paragraph before it is to name it. */
+export interface Coming {
+  revision: number
+  paragraph: number
+  mention: boolean
+}
+
+/** Brings something made into a paper. */
+export function useBringing(start: (coming: Coming) => Promise<Work>) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: async (wanted: { table: Table; revision: number; paragraph: number; mention: boolean }) => {
-      const path = { id: String(paper) }
-      const started = body(await api.POST('/api/papers/{id}/table', { params: { path }, body: wanted }))
-      return finish(started, () => undefined)
-    },
+    mutationFn: async (coming: Coming) => finish(await start(coming), () => undefined),
     onSuccess: () => client.invalidateQueries(),
   })
+}
+
+/** Brings a table into a paper. */
+export async function bringTable(paper: string, table: Table, coming: Coming) {
+  const params = { path: { id: paper } }
+  return body(await api.POST('/api/papers/{id}/table', { params, body: { table, ...coming } }))
 }
 
 /** Fetches the table as a file of its own. */

@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import type { Line, Page, Picture, Run } from '../useProof'
+import { pictureAt } from './pictures'
 
 /** Grounds, pictures, lines of tables and the text; redrawn only when the page itself changes. */
 export const PageText = memo(function PageText({ page, pictures }: { page: Page; pictures: string }) {
@@ -45,16 +46,18 @@ function PictureBox({ picture, pictures }: { picture: Picture; pictures: string 
   return (
     <g>
       <title>{[label?.text, picture.alternative].filter(Boolean).join(': ')}</title>
-      <rect
-        x={x}
-        y={y}
-        width={width}
-        height={height}
-        fill="none"
-        stroke="var(--sheet-ink)"
-        strokeOpacity={label ? 0.6 : 0.25}
-        strokeWidth={0.5}
-      />
+      {label && (
+        <rect
+          x={x}
+          y={y}
+          width={width}
+          height={height}
+          fill="none"
+          stroke="var(--sheet-ink)"
+          strokeOpacity={0.6}
+          strokeWidth={0.5}
+        />
+      )}
       {label ? (
         label.run && (
           <text transform={`translate(0, ${label.y})`}>
@@ -63,7 +66,7 @@ function PictureBox({ picture, pictures }: { picture: Picture; pictures: string 
         )
       ) : (
         <image
-          href={`${pictures}?part=${encodeURIComponent(picture.part)}`}
+          href={pictureAt(pictures, picture.part)}
           x={x}
           y={y}
           width={width}

@@ -69,7 +69,7 @@ class MakersTest {
         field.focus();
         isAccessible(page);
         page.keyboard().insertText(PRINTED);
-        press(desk.button("Make a table of it"));
+        press(desk.button("Make a table or a figure of it"));
         Locator grid = page.getByRole(AriaRole.GRID);
         assertThat(grid).isVisible();
         assertThat(page.getByText("Taken for the figures of two groups")).isVisible();
@@ -104,6 +104,58 @@ class MakersTest {
         desk.press("u");
         assertThat(desk.button("Undo")).isDisabled();
         assertThat(String.join("\n", words(desk))).doesNotContain("Gap in minutes");
+    }
+
+    @Test
+    void printedOutputBecomesAFigureWithErrorBarsInThePaper() {
+        Desk desk = study().station("Figures");
+        Page page = desk.page();
+        link(page, "Make a figure for this paper").click();
+        page.getByLabel("Paste or type the cells").fill(PRINTED);
+        desk.button("Make a table or a figure of it").click();
+        Locator shown = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page with the figure"));
+        assertThat(shown).containsText("Mean Interval by Signal");
+        assertThat(shown).containsText("Error bars show 95% confidence intervals of the means.");
+        assertThat(shown.locator("image")).hasAttribute("href", Pattern.compile("data:image/png;base64,.+"));
+        assertThat(page.getByText("All that is measured of figures is as the guide asks."))
+                .isVisible();
+        isAccessible(page);
+        String before = shown.locator("image").getAttribute("href");
+        page.getByLabel("Error bars").selectOption("standard errors");
+        assertThat(shown).containsText("Error bars show standard errors of the means.");
+        page.getByLabel("Axis up").fill("Minutes Between Signals");
+        assertThat(shown.locator("image")).not().hasAttribute("href", before);
+        page.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Minutes by Signal");
+        assertThat(shown).containsText("Minutes by Signal");
+        desk.button("Undo").click();
+        assertThat(shown).containsText("Mean Interval by Signal");
+        desk.button("Redo").click();
+        assertThat(shown).containsText("Minutes by Signal");
+
+        page.getByLabel("a table").check();
+        assertThat(page.getByRole(AriaRole.GRID)).isVisible();
+        page.getByLabel("a figure").last().check();
+        assertThat(shown).containsText("Minutes by Signal");
+
+        Locator bring = desk.button("Bring it in as Figure");
+        String number = bring.innerText().replaceAll("\\D", "");
+        bring.click();
+        assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(desk.button("Undo")).hasAttribute("title", "Take back: Figure: Minutes by Signal");
+        assertThat(String.join("\n", words(desk))).contains("Figure " + number, "(see Figure " + number + ")");
+    }
+
+    @Test
+    void aTableThatThePaperHasIsASource() {
+        Desk desk = study().station("Tables");
+        Page page = desk.page();
+        link(page, "Make a table for this paper").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Table 1")))
+                .first()
+                .click();
+        assertThat(page.getByRole(AriaRole.GRID)).isVisible();
+        desk.button("Other cells").click();
+        assertThat(page.getByLabel("Paste or type the cells")).isVisible();
     }
 
     private static List<String> words(Desk desk) {

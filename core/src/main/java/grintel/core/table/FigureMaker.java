@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Makes a figure of the same cells that a table is made of. */
 public final class FigureMaker {
+    private static final double MOST_TIMES = 2.5;
+
     private FigureMaker() {}
 
     /** What a figure shows. */
@@ -60,11 +62,13 @@ public final class FigureMaker {
     /**
      * What was understood and made.
      *
+     * @param raw whether it was taken for raw data
      * @param because what the cells are taken for
      * @param spreads what error bars could show; none where there are none
      * @param figure null where it cannot be made, which the remarks tell
      */
     public record Result(
+            boolean raw,
             Kind kind,
             List<Kind> possible,
             String because,
@@ -105,16 +109,49 @@ public final class FigureMaker {
         if (possible.isEmpty()) {
             remarks.add("No column is drawn. Say of one at least that it is a measure or a group.");
             return new Result(
-                    Kind.BARS, possible, understood.because(), Spread.NONE, List.of(), columns, null, remarks);
+                    true, Kind.BARS, possible, understood.because(), Spread.NONE, List.of(), columns, null, remarks);
         }
         Kind kind = kind(wish, possible);
+        boolean ofMeans = kind == Kind.BARS || kind == Kind.POINTS;
+        if (ofMeans && wish.roles().isEmpty() && !groups.isEmpty() && !shareAnAxis(measures)) {
+            Variable first = measures.get(0);
+            remarks.add("Only " + first.name()
+                    + " is drawn, since on one axis with larger measures little of it would be seen. Say under Columns"
+                    + " what else is to be.");
+            columns = columns.stream()
+                    .map(each -> each.role() == Role.MEASURE && !each.name().equals(first.name())
+                            ? new Column(each.name(), Role.OUT, each.possible())
+                            : each)
+                    .toList();
+            measures = List.of(first);
+        }
+        List<Variable> drawnOf = measures;
         Drawn drawn = tried(remarks, () -> switch (kind) {
-            case SCATTER -> scatter(measures, wish, words, remarks);
+            case SCATTER -> scatter(drawnOf, wish, words, remarks);
             case COUNTS -> counts(groups, words, remarks);
-            case BARS, POINTS -> means(Means.of(measures, groups, remarks), kind, wish, words);
+            case BARS, POINTS -> means(Means.of(drawnOf, groups, remarks), kind, wish, words);
         });
         return new Result(
-                kind, possible, understood.because(), drawn.spread, drawn.spreads, columns, drawn.figure, remarks);
+                true,
+                kind,
+                possible,
+                understood.because(),
+                drawn.spread,
+                drawn.spreads,
+                columns,
+                drawn.figure,
+                remarks);
+    }
+
+    /** Whether no mean is several times another. */
+    private static boolean shareAnAxis(List<Variable> measures) {
+        double[] sizes = measures.stream()
+                .map(Variable::sample)
+                .filter(sample -> sample.n() > 0)
+                .mapToDouble(sample -> Math.abs(sample.mean()))
+                .sorted()
+                .toArray();
+        return sizes.length < 2 || sizes[sizes.length - 1] <= MOST_TIMES * sizes[0];
     }
 
     private static List<Kind> possible(List<Variable> measures, List<Variable> groups) {
@@ -186,6 +223,7 @@ public final class FigureMaker {
             return means(means, kind, wish, new FigureWords(guide));
         });
         return new Result(
+                false,
                 kind,
                 possible,
                 "Taken for a table as it is: its first column names what is drawn.",

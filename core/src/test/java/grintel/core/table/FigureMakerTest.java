@@ -125,6 +125,17 @@ class FigureMakerTest {
     }
 
     @Test
+    void measuresOfDifferentSizeDoNotShareAnAxisUnlessThatIsWanted() {
+        String large = RAW.replace("ebb,1", "ebb,4").replaceAll(",(\\d)\n", ",$10\n");
+        Result result = made(large, wish(null, null));
+        assertThat(columns(result).up()).isEqualTo("Mean Wind");
+        assertThat(result.columns()).extracting(TableMaker.Column::role).containsSubsequence(Role.MEASURE, Role.OUT);
+        assertThat(result.remarks().get(0)).startsWith("Only Wind is drawn");
+        Columns both = columns(made(large, wish(null, null, Role.GROUP, Role.OUT, Role.MEASURE, Role.MEASURE)));
+        assertThat(both.categories()).containsExactly("Wind", "Delay");
+    }
+
+    @Test
     void groupsAreCounted() {
         Columns chart = columns(made(RAW, wish(Kind.COUNTS, null, Role.GROUP, Role.GROUP, Role.OUT, Role.OUT)));
         assertThat(chart.series().get(0).values()).containsExactly(2.0, 1.0);

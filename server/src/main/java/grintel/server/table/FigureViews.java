@@ -48,6 +48,7 @@ public final class FigureViews {
 
     /** What was understood, and the figure made of it. */
     public record MadeFigureView(
+            boolean raw,
             String kind,
             List<String> possible,
             String because,
@@ -58,6 +59,7 @@ public final class FigureViews {
             List<String> remarks) {
         public static MadeFigureView of(FigureMaker.Result result) {
             return new MadeFigureView(
+                    result.raw(),
                     TableViews.id(result.kind()),
                     result.possible().stream().map(TableViews::id).toList(),
                     result.because(),

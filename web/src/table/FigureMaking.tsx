@@ -1,0 +1,206 @@
+import { type ReactNode, useCallback, useEffect, useState } from 'react'
+import { Notice } from '../ui/Notice'
+import { TextField } from '../ui/TextField'
+import { Bringing } from './Bringing'
+import { Drawing } from './Drawing'
+import { plainOf } from './grid'
+import { MadeOnPage } from './MadeOnPage'
+import { useEdited } from './useEdited'
+import {
+  bringFigure,
+  type Figure,
+  type FigureWish,
+  type MadeFigure,
+  saveFigure,
+  useDrawing,
+  useDrawn,
+  useFigurePage,
+} from './useFigure'
+import { useMaking } from './useMaking'
+import { type Sheet, usePlaces, type Whose } from './useTable'
+
+const NO_WISH: FigureWish = { kind: null, roles: [], spread: null, line: true, turned: false }
+
+/** A figure drawn of cells: what they are taken for, the figure on a page, its words, what becomes of it. */
+export function FigureMaking({
+  sheets,
+  whose,
+  paper,
+  children,
+}: {
+  sheets: Sheet[]
+  whose: Whose
+  paper: string | undefined
+  children: ReactNode
+}) {
+  const { made: figure, begin, change, undo, redo } = useEdited<Figure>()
+  const making = useDrawing(whose)
+  const onMade = useCallback((made: MadeFigure | null) => begin(made?.figure ?? null), [begin])
+  const [wish, setWish] = useMaking(sheets, whose, NO_WISH, making, onMade)
+  const places = usePlaces(paper, 'figure')
+  const [place, setPlace] = useState<number | null>(null)
+  const chosen =
+    places.data?.places.find(({ paragraph }) => paragraph === (place ?? places.data.likeliest)) ??
+    places.data?.places.at(-1)
+  const number = chosen?.number ?? 1
+  const shown = useFigurePage(whose, figure, number)
+  const picture = useDrawn(whose, figure)
+  const title = plainOf(figure?.title ?? '')
+  return (
+    <>
+      <div>
+        {children}
+        {making.error && <Notice message={making.error.message} onClose={() => making.reset()} />}
+        {making.data && <Drawing made={making.data} wish={wish} onWish={setWish} />}
+      </div>
+      {figure && (
+        <div className="flex min-w-0 flex-col gap-5">
+          <MadeOnPage kind="figure" shown={shown} pictures={picture} />
+          <Words figure={figure} onChange={change} onUndo={undo} onRedo={redo} />
+          <section
+            aria-label="What becomes of it"
+            className="flex flex-col gap-3 border-t border-base-content pt-3"
+          >
+            {paper && places.data && chosen && (
+              <Bringing
+                kind="figure"
+                paper={paper}
+                title={title}
+                places={places.data}
+                place={chosen}
+                onPlace={setPlace}
+                start={(coming) => bringFigure(paper, figure, coming)}
+              />
+            )}
+            <Keep
+              primary={!paper}
+              keep={() => saveFigure(whose, figure, number)}
+              name={`figure-${number}.docx`}
+            />
+          </section>
+        </div>
+      )}
+    </>
+  )
+}
+
+/** A file of its own. */
+function Keep({ primary, keep, name }: { primary: boolean; keep: () => Promise<void>; name: string }) {
+  const [told, setTold] = useState('')
+  const [problem, setProblem] = useState('')
+  return (
+    <>
+      {problem && <Notice message={problem} onClose={() => setProblem('')} />}
+      <div className="flex flex-wrap items-center gap-3">
+        <button
+          type="button"
+          className={primary ? 'btn btn-primary' : 'btn btn-quiet'}
+          onClick={() => {
+            keep().then(
+              () => setTold(`${name} is kept.`),
+              (error: unknown) =>
+                setProblem(error instanceof Error ? error.message : 'It could not be kept.'),
+            )
+          }}
+        >
+          Keep as .docx
+        </button>
+        <span role="status" className="text-soft">
+          {told}
+        </span>
+      </div>
+    </>
+  )
+}
+
+const wordsOf = ({ title, chart, notes, alternative }: Figure) => ({
+  title: title ?? '',
+  across: chart?.across ?? '',
+  up: chart?.up ?? '',
+  notes: (notes ?? []).join('\n'),
+  alternative: alternative ?? '',
+})
+
+type FigureWords = ReturnType<typeof wordsOf>
+
+const withWords = (figure: Figure, { title, across, up, notes, alternative }: FigureWords): Figure => ({
+  title,
+  ...(figure.chart && { chart: { ...figure.chart, across, up } }),
+  notes: notes.split('\n').filter((line) => line.trim() !== ''),
+  alternative,
+})
+
+/** Title, names of the axes, notes and the text alternative. */
+function Words({
+  figure,
+  onChange,
+  onUndo,
+  onRedo,
+}: {
+  figure: Figure
+  onChange: (edit: (was: Figure) => Figure) => void
+  onUndo: (() => void) | null
+  onRedo: (() => void) | null
+}) {
+  const [words, setWords] = useState(() => wordsOf(figure))
+  const [was, setWas] = useState(figure)
+  // What came from elsewhere, as a step taken back, shows in the fields.
+  if (was !== figure) {
+    setWas(figure)
+    setWords(wordsOf(figure))
+  }
+  useEffect(() => {
+    const later = setTimeout(() => {
+      const next = withWords(figure, words)
+      if (JSON.stringify(wordsOf(next)) !== JSON.stringify(wordsOf(figure))) {
+        onChange((each) => withWords(each, words))
+      }
+    }, 400)
+    return () => clearTimeout(later)
+  }, [words, figure, onChange])
+  const say = (said: Partial<FigureWords>) => setWords((before) => ({ ...before, ...said }))
+  return (
+    <section aria-label="Words of the figure" className="flex flex-col gap-4">
+      <TextField
+        label="Title"
+        hint="A proposal; say what your reader should see."
+        value={words.title}
+        onText={(title) => say({ title })}
+      />
+      <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+        <TextField label="Axis across" value={words.across} onText={(across) => say({ across })} />
+        <TextField label="Axis up" value={words.up} onText={(up) => say({ up })} />
+      </div>
+      <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
+        <Lines label="Notes, a paragraph each" text={words.notes} onText={(notes) => say({ notes })} />
+        <Lines
+          label="For those who do not see it"
+          text={words.alternative}
+          onText={(alternative) => say({ alternative })}
+        />
+      </div>
+      <p className="flex gap-4">
+        <button type="button" className="pencil-link" disabled={!onUndo} onClick={() => onUndo?.()}>
+          Undo
+        </button>
+        <button type="button" className="pencil-link" disabled={!onRedo} onClick={() => onRedo?.()}>
+          Redo
+        </button>
+      </p>
+    </section>
+  )
+}
+
+function Lines({ label, text, onText }: { label: string; text: string; onText: (text: string) => void }) {
+  return (
+    <label className="flex flex-col gap-1">
+      {label}
+      <textarea
+        className="textarea min-h-11 w-full border-soft bg-base-100"
+        rows={3}
+        value={text}
+        onChange={({ target }) => onText(target.value)}
+      />
+    </label>
+  )
+}
