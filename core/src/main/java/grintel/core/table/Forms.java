@@ -8,6 +8,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The shapes of tables that several kinds of figures share: what columns a reader needs, under which heads. */
 final class Forms {
+    /** The head over intervals. */
+    static final String INTERVAL = "95% CI";
+
     private final NumberForm figure;
     private final boolean asterisks;
 
@@ -22,8 +25,12 @@ final class Forms {
 
     // ---- two means
 
-    /** A row a measure, the two sides under heads that span their figures. */
-    MadeTable compared(String title, List<Comparison> all, List<String> further) {
+    /**
+     * A row a measure, the two sides under heads that span their figures.
+     *
+     * @param intervals whether those of the differences are shown, as far as they are known
+     */
+    MadeTable compared(String title, List<Comparison> all, List<String> further, boolean intervals) {
         Comparison first = all.get(0);
         boolean same = all.stream()
                 .allMatch(each -> each.first().n() == first.first().n()
@@ -40,9 +47,14 @@ final class Forms {
             upper.add(Head.of(""));
             lower.add(figure.symbol(symbol));
         }
+        boolean known = intervals && all.stream().allMatch(each -> each.interval() != null);
+        if (known) {
+            upper.add(Head.of(""));
+            lower.add(INTERVAL);
+        }
         List<List<String>> rows = new ArrayList<>();
         for (Comparison each : all) {
-            rows.add(List.of(
+            List<String> row = new ArrayList<>(List.of(
                     each.name(),
                     figure.number(each.first().mean()),
                     figure.number(each.first().sd()),
@@ -52,8 +64,15 @@ final class Forms {
                     figure.degrees(each.df()),
                     figure.probability(each.p()),
                     figure.number(each.d())));
+            if (known && each.interval() != null) {
+                row.add(interval(each.interval().lower(), each.interval().upper()));
+            }
+            rows.add(row);
         }
         List<String> notes = new ArrayList<>(further);
+        if (known) {
+            notes.add("CI = confidence interval of the difference.");
+        }
         if (!same) {
             notes.add(0, "Numbers of persons differ between measures.");
         }
@@ -63,7 +82,7 @@ final class Forms {
         }
         addAsterisks(paragraphs, all.stream().map(Comparison::p).toList());
         return new MadeTable(
-                title, List.of(upper, lower.stream().map(Head::of).toList()), rows, paragraphs, sentence(first));
+                title, List.of(upper, lower.stream().map(Head::of).toList()), rows, paragraphs, sentence(first, known));
     }
 
     private String spanner(Comparison.@Nullable Side side, boolean counted, String otherwise) {
@@ -73,9 +92,18 @@ final class Forms {
         return counted ? side.name() + " (" + figure.symbol("n") + " = " + side.n() + ")" : side.name();
     }
 
-    private String sentence(Comparison each) {
-        return figure.symbol("t") + "(" + figure.degrees(each.df()) + ") = " + figure.number(each.t()) + ", "
+    private String sentence(Comparison each, boolean interval) {
+        String told = figure.symbol("t") + "(" + figure.degrees(each.df()) + ") = " + figure.number(each.t()) + ", "
                 + figure.said(each.p()) + ", " + figure.symbol("d") + " = " + figure.number(each.d());
+        return interval && each.interval() != null
+                ? told + ", " + INTERVAL + " of the difference "
+                        + interval(each.interval().lower(), each.interval().upper())
+                : told;
+    }
+
+    /** An interval as a cell has it. */
+    String interval(double lower, double upper) {
+        return "[" + figure.number(lower) + ", " + figure.number(upper) + "]";
     }
 
     // ---- correlations

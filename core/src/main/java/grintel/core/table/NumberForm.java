@@ -24,7 +24,7 @@ final class NumberForm {
 
     String number(double value, int places) {
         String plain =
-                new BigDecimal(value).setScale(places, RoundingMode.HALF_UP).toPlainString();
+                BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).toPlainString();
         boolean nothing = plain.matches("-0(?:\\.0+)?");
         return nothing ? plain.substring(1) : plain.replace('-', '\u2212');
     }

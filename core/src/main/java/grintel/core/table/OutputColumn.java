@@ -19,14 +19,15 @@ enum OutputColumn {
     DEGREES("df", "df|d\\.f\\."),
     F("F", "f|f value"),
     T("t", "t|t value"),
-    P("p", "sig\\.?(?: \\(.*\\))?|p|p[ -]?value|pr\\(>.*\\)|two-sided p"),
+    P("p", "sig\\.?(?: \\(.*\\))?|p|p[ .]?adj(?:usted)?|p[ -]?value|pr\\(>.*\\)|two-sided p"),
     B("B", "b|estimate"),
     BETA("β", "beta|β|standardized coefficients beta"),
     R("r", "r|pearson correlation"),
     D("d", "d|cohen[’']?s d"),
     PERCENT("%", "percent|%"),
-    LOWER("LL", "lower(?: bound)?|2\\.5 ?%"),
-    UPPER("UL", "upper(?: bound)?|97\\.5 ?%"),
+    DIFFERENCE("Difference", "(?:mean )?diff(?:erence)?(?: \\(i-j\\))?"),
+    LOWER("LL", "lower(?: bound)?|lwr|ll|2\\.5 ?%"),
+    UPPER("UL", "upper(?: bound)?|upr|ul|97\\.5 ?%"),
     LEFT_OUT("", "valid percent|cumulative percent|one-sided p");
 
     private final String symbol;
@@ -49,7 +50,12 @@ enum OutputColumn {
     }
 
     boolean isSlanted() {
-        return symbol.matches("[A-Za-z]+") && this != LEAST && this != MOST && this != LOWER && this != UPPER;
+        return symbol.matches("[A-Za-z]+")
+                && this != LEAST
+                && this != MOST
+                && this != LOWER
+                && this != UPPER
+                && this != DIFFERENCE;
     }
 
     /** Its symbol, empty for a column that no reader needs. */

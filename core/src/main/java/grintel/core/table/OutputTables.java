@@ -3,6 +3,7 @@ package grintel.core.table;
 import grintel.core.guide.Guide;
 import grintel.core.made.UnusableSourceException;
 import grintel.core.table.MadeTable.Head;
+import grintel.core.table.statistics.Sample;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,14 +22,16 @@ final class OutputTables {
     private final Guide guide;
     private final Forms forms;
     private final NumberForm figure;
+    private final boolean intervals;
     private final @Nullable Boolean equalVariances;
     private String reason = "";
 
-    OutputTables(Guide guide, boolean asterisks, @Nullable Boolean equalVariances) {
+    OutputTables(Guide guide, TableMaker.Wish wish) {
         this.guide = guide;
-        this.forms = new Forms(guide, asterisks);
+        this.intervals = wish.intervals();
+        this.forms = new Forms(guide, wish.asterisks());
         this.figure = forms.figure();
-        this.equalVariances = equalVariances;
+        this.equalVariances = wish.equalVariances();
     }
 
     String reason() {
@@ -255,7 +258,14 @@ final class OutputTables {
             Comparison.Side first = sides.get(2 * i);
             Comparison.Side second = sides.get(2 * i + 1);
             all.add(new Comparison(
-                    assumed.name, first, second, taken.t, taken.df, taken.p, Comparison.cohen(first, second)));
+                    assumed.name,
+                    first,
+                    second,
+                    taken.t,
+                    taken.df,
+                    taken.p,
+                    Comparison.cohen(first, second),
+                    taken.interval));
         }
         reason = equalVariances != null
                 ? "The variances are taken for " + (equalVariances ? "equal" : "unequal") + ", as you chose."
@@ -268,7 +278,7 @@ final class OutputTables {
                 ? List.of()
                 : List.of("Degrees of freedom with decimals are adjusted for unequal variances.");
         String title = all.size() == 1 ? "Comparison of Groups in " + all.get(0).name() : "Comparison of Groups";
-        return forms.compared(title, all, notes);
+        return forms.compared(title, all, notes, intervals);
     }
 
     private static List<Comparison.Side> sides(Sheet figures) {
@@ -288,7 +298,8 @@ final class OutputTables {
         return out;
     }
 
-    private record Test(String name, double levene, double t, double df, double p) {}
+    private record Test(
+            String name, double levene, double t, double df, double p, Sample.@Nullable Interval interval) {}
 
     private static void readTests(Sheet sheet, List<Test> equal, List<Test> unequal) {
         boolean commas = Numeral.commas(sheet);
@@ -311,10 +322,24 @@ final class OutputTables {
                         not || levene >= t ? Double.NaN : value(row.get(levene), commas),
                         value(row.get(t), commas),
                         value(row.get(df), commas),
-                        value(row.get(p), commas));
+                        value(row.get(p), commas),
+                        interval(row, names, p, commas));
                 (not ? unequal : equal).add(read);
             }
         }
+    }
+
+    /** The interval that is printed after the test, null where there is none. */
+    private static Sample.@Nullable Interval interval(List<String> row, List<String> names, int from, boolean commas) {
+        int lower = -1;
+        int upper = -1;
+        for (int column = from; column < names.size(); column++) {
+            lower = OutputColumn.of(names.get(column)) == OutputColumn.LOWER ? column : lower;
+            upper = OutputColumn.of(names.get(column)) == OutputColumn.UPPER ? column : upper;
+        }
+        return lower < 0 || upper < 0
+                ? null
+                : new Sample.Interval(value(row.get(lower), commas), value(row.get(upper), commas));
     }
 
     private static int index(List<String> names, OutputColumn wanted, int from) {

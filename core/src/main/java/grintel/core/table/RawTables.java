@@ -28,25 +28,22 @@ final class RawTables {
     private final CaseStyle style;
     private final List<Variable> measures;
     private final List<Variable> groups;
+    private final boolean intervals;
     private final @Nullable Boolean equalVariances;
     private final List<String> remarks = new ArrayList<>();
     /** Why a row of a test was chosen, empty where there was no choice. */
     private String reason = "";
 
-    RawTables(
-            Guide guide,
-            boolean asterisks,
-            List<Variable> measures,
-            List<Variable> groups,
-            @Nullable Boolean equalVariances) {
-        this.forms = new Forms(guide, asterisks);
+    RawTables(Guide guide, TableMaker.Wish wish, List<Variable> measures, List<Variable> groups) {
+        this.intervals = wish.intervals();
+        this.forms = new Forms(guide, wish.asterisks());
         this.figure = forms.figure();
         this.style = guide.ask("headings.case").isAsked()
                 ? guide.ask("headings.case").get(HeadingDemands.CASE_STYLE)
                 : CaseStyle.MLA;
         this.measures = measures;
         this.groups = groups;
-        this.equalVariances = equalVariances;
+        this.equalVariances = wish.equalVariances();
     }
 
     /** The kinds of tables that these variables allow, the likeliest first. */
@@ -94,7 +91,8 @@ final class RawTables {
             case CROSSTAB -> crosstab();
             case FREQUENCIES -> frequencies();
             case RELIABILITY -> reliability();
-            case PLAIN -> throw new NotPossible("These are raw data; choose what is to be told of them.");
+            case PLAIN, COEFFICIENTS, COMPARISONS ->
+                throw new NotPossible("These are raw data; choose what is to be told of them.");
         };
     }
 
@@ -125,8 +123,11 @@ final class RawTables {
     // ---- the kinds
 
     private MadeTable descriptives() {
-        List<String> heads =
-                List.of("Measure", figure.symbol("n"), forms.m(), forms.sd(), figure.symbol("Mdn"), "Min", "Max");
+        List<String> heads = new ArrayList<>(
+                List.of("Measure", figure.symbol("n"), forms.m(), forms.sd(), figure.symbol("Mdn"), "Min", "Max"));
+        if (intervals) {
+            heads.add(4, Forms.INTERVAL);
+        }
         List<List<String>> rows = new ArrayList<>();
         for (Variable measure : measures) {
             Sample sample = measure.sample();
@@ -134,7 +135,7 @@ final class RawTables {
                 remarks.add(measure.name() + " holds no number and is left out.");
                 continue;
             }
-            rows.add(List.of(
+            List<String> row = new ArrayList<>(List.of(
                     measure.name(),
                     Integer.toString(sample.n()),
                     figure.number(sample.mean()),
@@ -142,12 +143,17 @@ final class RawTables {
                     figure.number(sample.median()),
                     figure.number(sample.least()),
                     figure.number(sample.most())));
+            if (intervals) {
+                Sample.Interval interval = sample.n() < 2 ? null : sample.ofMean(1 - LEVEL);
+                row.add(4, interval == null ? "—" : forms.interval(interval.lower(), interval.upper()));
+            }
+            rows.add(row);
         }
         return new MadeTable(
                 titled("descriptive statistics of " + measureNames()),
                 MadeTable.plainHeads(heads),
                 rows,
-                List.of(),
+                intervals ? List.of("CI = confidence interval of the mean.") : List.of(),
                 "");
     }
 
@@ -186,7 +192,7 @@ final class RawTables {
                         welch == all.size()
                                 ? "Degrees of freedom are adjusted for unequal variances."
                                 : "Degrees of freedom with decimals are adjusted for unequal variances.");
-        return forms.compared(titled(group.name() + " differences in " + measureNames()), all, notes);
+        return forms.compared(titled(group.name() + " differences in " + measureNames()), all, notes, intervals);
     }
 
     private MadeTable pairs() {
@@ -207,8 +213,8 @@ final class RawTables {
         return forms.compared(
                 titled("differences within pairs of " + measureNames()),
                 all,
-                List.of("Tests are of pairs; " + figure.symbol("d")
-                        + " is in standard deviations of the differences."));
+                List.of("Tests are of pairs; " + figure.symbol("d") + " is in standard deviations of the differences."),
+                intervals);
     }
 
     private MadeTable anova() {

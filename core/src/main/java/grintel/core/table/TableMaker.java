@@ -19,6 +19,10 @@ public final class TableMaker {
         PAIRS,
         ANOVA,
         CORRELATIONS,
+        /** Predictors of a regression. */
+        COEFFICIENTS,
+        /** Pairs of groups compared after an analysis of variance. */
+        COMPARISONS,
         CROSSTAB,
         FREQUENCIES,
         RELIABILITY
@@ -42,15 +46,17 @@ public final class TableMaker {
      * @param kind null for the likeliest
      * @param roles one a column, none to have them found out
      * @param asterisks whether probabilities are marked
+     * @param intervals whether 95 % confidence intervals are shown where they are known
      * @param equalVariances which row of a test stands, null to have the check decide
      */
     public record Wish(
             @Nullable Kind kind,
             List<Role> roles,
             boolean asterisks,
+            boolean intervals,
             @Nullable Boolean equalVariances) {
         /** Whatever is likeliest. */
-        public static final Wish NONE = new Wish(null, List.of(), false, null);
+        public static final Wish NONE = new Wish(null, List.of(), false, false, null);
 
         public Wish {
             roles = List.copyOf(roles);
@@ -98,7 +104,7 @@ public final class TableMaker {
             return new Result(true, Kind.DESCRIPTIVES, List.of(), understood.because(), false, columns, null, remarks);
         }
         Kind kind = wish.kind() != null && possible.contains(wish.kind()) ? wish.kind() : possible.get(0);
-        RawTables tables = new RawTables(guide, wish.asterisks(), measures, groups, wish.equalVariances());
+        RawTables tables = new RawTables(guide, wish, measures, groups);
         MadeTable made = null;
         try {
             made = tables.make(kind);
@@ -117,7 +123,7 @@ public final class TableMaker {
     // ---- printed tables
 
     private static Result output(List<Sheet> sheets, Sheet sheet, Wish wish, Guide guide, List<String> remarks) {
-        OutputTables tables = new OutputTables(guide, wish.asterisks(), wish.equalVariances());
+        OutputTables tables = new OutputTables(guide, wish);
         List<Kind> possible = new ArrayList<>();
         if (OutputTables.isOfGroups(sheets)) {
             possible.add(Kind.GROUPS);
@@ -125,12 +131,20 @@ public final class TableMaker {
         if (OutputTables.isOfCorrelations(sheet)) {
             possible.add(Kind.CORRELATIONS);
         }
+        if (TestTables.isOfCoefficients(sheets)) {
+            possible.add(Kind.COEFFICIENTS);
+        }
+        if (TestTables.isOfComparisons(sheets)) {
+            possible.add(Kind.COMPARISONS);
+        }
         possible.add(Kind.PLAIN);
         Kind kind = wish.kind() != null && possible.contains(wish.kind()) ? wish.kind() : possible.get(0);
         List<Column> columns = kind == Kind.PLAIN ? Understood.kept(sheet, wish.roles()) : List.of();
         MadeTable made = switch (kind) {
             case GROUPS -> tables.groups(sheets);
             case CORRELATIONS -> tables.correlations(sheet);
+            case COEFFICIENTS -> new TestTables(guide, wish.asterisks()).coefficients(sheets);
+            case COMPARISONS -> new TestTables(guide, wish.asterisks()).comparisons(sheets);
             default ->
                 tables.plain(
                         sheet,
@@ -141,6 +155,8 @@ public final class TableMaker {
         String because = switch (kind) {
             case GROUPS -> "Taken for the figures of two groups with the test of their difference.";
             case CORRELATIONS -> "Taken for correlations with their probabilities.";
+            case COEFFICIENTS -> "Taken for the coefficients of a regression.";
+            case COMPARISONS -> "Taken for pairs of groups compared after an analysis of variance.";
             default -> "Taken for a table as it is: its heads and numbers are set in the guide’s form.";
         };
         return new Result(

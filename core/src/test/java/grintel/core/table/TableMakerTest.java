@@ -76,7 +76,7 @@ class TableMakerTest {
     }
 
     private static Wish kind(@Nullable Kind kind) {
-        return new Wish(kind, List.of(), false, null);
+        return new Wish(kind, List.of(), false, false, null);
     }
 
     private static MadeTable table(Result result) {
@@ -153,7 +153,7 @@ class TableMakerTest {
         assertThat(table.title()).isEqualTo("Harbour Differences in Interval, Flights and Lamps");
         assertThat(table.rows()).hasSize(3);
         assertThat(table.report()).startsWith("_t_(58) = ").contains("_p_ ", "_d_ = ");
-        MadeTable welch = table(made(RAW, new Wish(Kind.GROUPS, List.of(), false, false)));
+        MadeTable welch = table(made(RAW, new Wish(Kind.GROUPS, List.of(), false, false, false)));
         assertThat(welch.notes()).anyMatch(note -> note.contains("adjusted for unequal variances"));
     }
 
@@ -169,7 +169,7 @@ class TableMakerTest {
                 .extracting(MadeTable.Head::words)
                 .contains("Bell (_n_ = 30)", "Horn (_n_ = 28)");
         assertThat(table.report()).isEqualTo("_t_(56) = 2.32, _p_ = .024, _d_ = 0.61");
-        MadeTable other = table(made(PRINTED, new Wish(null, List.of(), true, false)));
+        MadeTable other = table(made(PRINTED, new Wish(null, List.of(), true, false, false)));
         assertThat(other.rows().get(0)).contains("2.33*", "55.80", ".023");
         assertThat(other.notes()).contains("*_p_ < .05.");
     }
@@ -179,8 +179,8 @@ class TableMakerTest {
     void rawDataAndWhatAProgramPrintedOfThemAreOneTable() throws IOException {
         Path samples = Path.of("..", "web", "src", "samples");
         List<Role> roles = List.of(Role.OUT, Role.GROUP, Role.OUT, Role.OUT, Role.MEASURE, Role.MEASURE);
-        MadeTable computed = table(
-                made(Files.readString(samples.resolve("bell-study.csv")), new Wish(Kind.GROUPS, roles, false, null)));
+        MadeTable computed = table(made(
+                Files.readString(samples.resolve("bell-study.csv")), new Wish(Kind.GROUPS, roles, false, false, null)));
         MadeTable printed = table(made(Files.readString(samples.resolve("bell-study-output.txt")), Wish.NONE));
         assertThat(computed.rows()).isEqualTo(printed.rows());
         assertThat(computed.heads()).isEqualTo(printed.heads());
@@ -188,7 +188,10 @@ class TableMakerTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = Kind.class, names = "PLAIN", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = Kind.class,
+            names = {"PLAIN", "COEFFICIENTS", "COMPARISONS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void everyKindIsMadeOfRawDataAndChecksCleanUnderEveryGuide(Kind kind) {
         List<Role> roles = List.of(
                 Role.OUT,
@@ -198,7 +201,7 @@ class TableMakerTest {
                 Role.MEASURE,
                 kind == Kind.PAIRS ? Role.OUT : Role.MEASURE);
         for (Guide guide : Guides.all()) {
-            Result result = TableMaker.make(SheetText.read(RAW), new Wish(kind, roles, true, null), guide);
+            Result result = TableMaker.make(SheetText.read(RAW), new Wish(kind, roles, true, true, null), guide);
             assertThat(result.kind()).isEqualTo(kind);
             inserted(guide, table(result));
         }
@@ -288,6 +291,86 @@ class TableMakerTest {
                 .anyMatch(text -> text.startsWith("More of it stands in Table 2 too."))
                 .anyMatch(text -> text.contains("as Table 2 and Figure 1 show"))
                 .containsSubsequence("Table 1", "Table 2");
+    }
+
+    // ---- intervals, coefficients, comparisons
+
+    @Test
+    void intervalsAreShownWhereTheyAreWanted() {
+        String few = "Harbour,Delay\nNorth,2\nNorth,4\nNorth,6\nSouth,5\nSouth,7\nSouth,9\n";
+        MadeTable groups = table(made(few, new Wish(Kind.GROUPS, List.of(), false, true, null)));
+        // The difference is -3, its error sqrt(8/3), t for 4 degrees of freedom at .975 is 2.776445.
+        assertThat(groups.rows().get(0)).endsWith("[\u22127.53, 1.53]");
+        assertThat(groups.report()).endsWith(", 95% CI of the difference [\u22127.53, 1.53]");
+        assertThat(groups.notes()).anyMatch(note -> note.contains("CI = confidence interval of the difference."));
+        MadeTable all = table(made(few, new Wish(Kind.DESCRIPTIVES, List.of(), false, true, null)));
+        // The mean is 5.5, the deviation 2.428992, t for 5 degrees of freedom at .975 is 2.570582.
+        assertThat(all.rows().get(0)).contains("[2.95, 8.05]");
+        assertThat(table(made(few, kind(Kind.GROUPS))).report()).doesNotContain("CI");
+    }
+
+    @Test
+    void printedCoefficientsAreARowAPredictorAndTheFitIsInTheNote() {
+        String printed = """
+                Model Summary
+                Model\tR\tR Square\tAdjusted R Square
+                1\t.648\t.420\t.400
+
+                ANOVA
+                Model\t\tSum of Squares\tdf\tMean Square\tF\tSig.
+                1\tRegression\t24.1\t2\t12.05\t20.612\t<.001
+                \tResidual\t33.3\t57\t.584
+                \tTotal\t57.4\t59
+
+                Coefficients
+                Model\t\tB\tStd. Error\tBeta\tt\tSig.\tLower Bound\tUpper Bound
+                1\t(Constant)\t2.104\t.311\t\t6.765\t.000\t1.482\t2.726
+                \tWind\t.412\t.074\t.551\t5.568\t.000\t.264\t.560
+                \tTide\t-.205\t.118\t-.172\t-1.737\t.088\t-.441\t.031
+                a. Dependent Variable: Interval
+                """;
+        Result result = made(printed, new Wish(null, List.of(), true, false, null));
+        assertThat(result.kind()).isEqualTo(Kind.COEFFICIENTS);
+        MadeTable table = table(result);
+        assertThat(table.title()).isEqualTo("Predictors of Interval");
+        assertThat(table.heads().get(0))
+                .extracting(MadeTable.Head::words)
+                .containsExactly("Predictor", "_B_", "_SE_", "β", "_t_", "_p_", "95% CI");
+        assertThat(table.rows())
+                .containsExactly(
+                        List.of("Constant", "2.10***", "0.31", "", "6.77", "< .001", "[1.48, 2.73]"),
+                        List.of("Wind", "0.41***", "0.07", ".55", "5.57", "< .001", "[0.26, 0.56]"),
+                        List.of("Tide", "\u22120.21", "0.12", "\u2212.17", "\u22121.74", ".088", "[\u22120.44, 0.03]"));
+        assertThat(table.notes())
+                .containsExactly(
+                        "_R_² = .42, _F_(2, 57) = 20.61, _p_ < .001.", "*_p_ < .05. **_p_ < .01. ***_p_ < .001.");
+        assertThat(table.report()).isEqualTo("_R_² = .42, _F_(2, 57) = 20.61, _p_ < .001");
+        inserted(guide("apa-7-student"), table);
+    }
+
+    @Test
+    void comparisonsPrintedBothWaysRoundAreTakenOnce() {
+        String printed = """
+                Multiple Comparisons
+                (I) Tide\t(J) Tide\tMean Difference (I-J)\tStd. Error\tSig.\tLower Bound\tUpper Bound
+                ebb\tflood\t.62*\t.21\t.012\t.12\t1.12
+                \tslack\t.30\t.22\t.361\t-.22\t.82
+                flood\tebb\t-.62*\t.21\t.012\t-1.12\t-.12
+                \tslack\t-.32\t.21\t.284\t-.82\t.18
+                slack\tebb\t-.30\t.22\t.361\t-.82\t.22
+                \tflood\t.32\t.21\t.284\t-.18\t.82
+                """;
+        MadeTable table = table(made(printed, kind(null)));
+        assertThat(table.rows())
+                .extracting(row -> row.get(0))
+                .containsExactly("ebb – flood", "ebb – slack", "flood – slack");
+        assertThat(table.rows().get(0)).containsExactly("ebb – flood", "0.62", "0.21", ".012", "[0.12, 1.12]");
+        assertThat(table.heads().get(0).get(0).words()).isEqualTo("Tide");
+        MadeTable other = table(made(
+                "\tdiff\tlwr\tupr\tp adj\nflood-ebb\t-0.62\t-1.12\t-0.12\t0.012\nslack-ebb\t-0.30\t-0.82\t0.22\t0.361\n",
+                kind(null)));
+        assertThat(other.rows().get(1)).containsExactly("slack-ebb", "\u22120.30", ".361", "[\u22120.82, 0.22]");
+        inserted(guide("apa-7-student"), other);
     }
 
     // ---- out of a paper
