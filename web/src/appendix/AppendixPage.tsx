@@ -12,9 +12,11 @@ import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
 import { counted, type Line } from './lines'
 import { LineList } from './LineList'
+import { Order } from './Order'
 import {
   type Appendix,
   saveAppendix,
+  useAppendixOrder,
   useAppendixPages,
   useBringingAppendix,
   useTakingApart,
@@ -31,10 +33,17 @@ function Making({ whose, paper, about }: Made) {
   const apart = useTakingApart()
   const [lines, setLines] = useState<Line[]>([])
   const [title, setTitle] = useState('')
+  const [chosen, setChosen] = useState<number[]>([])
   const { kept, out, parts } = counted(lines)
+  const mentioned = useAppendixOrder(paper, { title, lines, order: [] }, parts).data?.appendices
+  const proposed = parts > 1 && mentioned?.length === parts ? mentioned.map(({ index }) => index) : []
+  // An order that was chosen holds until there are more appendices or fewer.
+  const order = chosen.length === parts ? chosen : proposed
+  const appendix = { title, lines, order }
   const clear = () => {
     setLines([])
     setTitle('')
+    setChosen([])
     apart.reset()
   }
   const read = (source: File | Pasted) => apart.mutate(source, { onSuccess: setLines })
@@ -73,6 +82,12 @@ function Making({ whose, paper, about }: Made) {
               {kept} {kept === 1 ? 'line' : 'lines'} kept, {out} taken out
               {parts > 1 && `; ${parts} appendices`}.
             </p>
+            {lines.some(({ role, words }) => role !== 'out' && words.startsWith('[Picture')) && (
+              <p className="border-l-3 border-warning bg-base-200 px-3 py-2 text-[15px]">
+                Pictures do not come along: a line stands where each was. Put the pictures there in your file
+                afterwards.
+              </p>
+            )}
             <TextField
               label="Title"
               hint="Left empty, the first heading is the title."
@@ -82,8 +97,11 @@ function Making({ whose, paper, about }: Made) {
             <LineList lines={lines} onLines={setLines} />
           </section>
           <section aria-label="The appendix as it will be set" className="min-w-0">
-            <Pages whose={whose} appendix={{ title, lines }} />
-            <Outlets whose={whose} paper={paper} appendix={{ title, lines }} parts={parts} />
+            {mentioned && order.length > 1 && (
+              <Order mentioned={mentioned} order={order} onOrder={setChosen} />
+            )}
+            <Pages whose={whose} appendix={appendix} />
+            <Outlets whose={whose} paper={paper} appendix={appendix} parts={parts} />
           </section>
         </div>
       )}

@@ -1,20 +1,23 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendFile } from '../api/client'
 import { saveAs } from '../api/download'
-import { finish } from '../api/work'
+import { examined, finish } from '../api/work'
 import type { Whose } from '../table/useTable'
 import type { Pasted } from '../ui/PasteBox'
 import type { Line } from './lines'
 
-/** Lines as somebody settled them, and what the first appendix is called. */
+/** Lines as somebody settled them, what the first appendix is called, and in which order they stand. */
 export interface Appendix {
   title: string
   lines: Line[]
+  /** Each by its place among the lines; none for that of the lines. */
+  order: number[]
 }
 
 /** What is needed to set them: not how each line came in. */
-const settled = ({ title, lines }: Appendix): Appendix => ({
+const settled = ({ title, lines, order }: Appendix): Appendix => ({
   title,
+  order,
   lines: lines.map((line) => ({ ...line, typed: '', why: [] })),
 })
 
@@ -41,6 +44,24 @@ export function useAppendixPages(whose: Whose, appendix: Appendix) {
     gcTime: 0,
     queryFn: async () =>
       body(await api.POST('/api/appendices/pages', { body: { appendix: settled(appendix), ...whose } })),
+  })
+}
+
+/** The appendices in the order in which the paper mentions them first. */
+export function useAppendixOrder(paper: string | undefined, appendix: Appendix, parts: number) {
+  const asked = settled({ ...appendix, order: [] })
+  return useQuery({
+    queryKey: ['appendix-order', paper, asked],
+    enabled: paper !== undefined && parts > 1,
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+    queryFn: () =>
+      examined<Schemas['AppendixOrderView']>(() =>
+        api.POST('/api/papers/{id}/appendix-order', {
+          params: { path: { id: String(paper) } },
+          body: asked,
+        }),
+      ),
   })
 }
 

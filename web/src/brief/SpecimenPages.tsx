@@ -41,7 +41,7 @@ export function SpecimenPages({ specimen }: { specimen: Specimen }) {
 
 /** Quantities that every page shows alike, and those that no guide asks for by themselves. */
 const EVERYWHERE = new Set(['sheet', 'top', 'right', 'bottom', 'left', 'header', 'line', 'first-line'])
-const UNASKED = new Set(['to-text', 'columns', 'title'])
+const UNASKED = new Set(['to-text', 'columns', 'title', 'table-above', 'table-below'])
 
 /** What is measured on each page: each quantity once, where it is first seen; what all pages share where the text begins. */
 export function useStrokesByPage({ strokes, opening }: Specimen) {

@@ -1,4 +1,5 @@
 import { Columns, Remarks } from './Columns'
+import { Tick } from './Tick'
 import type { FigureWish, MadeFigure } from './useFigure'
 
 const KINDS: Record<string, string> = {
@@ -77,19 +78,5 @@ export function Drawing({
       <Columns columns={made.columns} raw={made.raw} onRoles={(roles) => onWish({ ...wish, roles })} />
       <Remarks remarks={made.remarks} />
     </section>
-  )
-}
-
-function Tick({ name, on, onTick }: { name: string; on: boolean; onTick: (on: boolean) => void }) {
-  return (
-    <label className="flex items-center gap-2">
-      <input
-        type="checkbox"
-        className="checkbox checkbox-sm"
-        checked={on}
-        onChange={({ target }) => onTick(target.checked)}
-      />
-      {name}
-    </label>
   )
 }

@@ -18,7 +18,7 @@ import {
   type Wish,
 } from './useTable'
 
-const NO_WISH: Wish = { kind: null, roles: [], asterisks: false, equalVariances: null }
+const NO_WISH: Wish = { kind: null, roles: [], asterisks: false, intervals: false, equalVariances: null }
 
 /** A table made of cells: what they are taken for, the table on a page and in a grid, what becomes of it. */
 export function TableMaking({

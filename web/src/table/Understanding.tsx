@@ -1,4 +1,5 @@
 import { Columns, Remarks } from './Columns'
+import { Tick } from './Tick'
 import type { Made, Wish } from './useTable'
 
 const KINDS: Record<string, string> = {
@@ -8,6 +9,8 @@ const KINDS: Record<string, string> = {
   pairs: 'Measures compared in pairs',
   anova: 'Several groups compared',
   correlations: 'Correlations',
+  coefficients: 'Coefficients of a regression',
+  comparisons: 'Pairs of groups, after an analysis of variance',
   crosstab: 'Counts, by two ways of sorting',
   frequencies: 'Frequencies',
   reliability: 'Reliability of a scale',
@@ -71,15 +74,18 @@ export function Understanding({
         </fieldset>
       )}
       {made.kind !== 'plain' && made.kind !== 'frequencies' && made.kind !== 'descriptives' && (
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
-            checked={wish.asterisks}
-            onChange={({ target }) => onWish({ ...wish, asterisks: target.checked })}
-          />
-          Mark small probabilities with asterisks
-        </label>
+        <Tick
+          name="Mark small probabilities with asterisks"
+          on={wish.asterisks}
+          onTick={(asterisks) => onWish({ ...wish, asterisks })}
+        />
+      )}
+      {['descriptives', 'groups', 'pairs'].includes(made.kind) && (
+        <Tick
+          name="Show 95% confidence intervals"
+          on={wish.intervals}
+          onTick={(intervals) => onWish({ ...wish, intervals })}
+        />
       )}
       <Columns columns={made.columns} raw={made.raw} onRoles={(roles) => onWish({ ...wish, roles })} />
       <Remarks remarks={made.remarks} />

@@ -18,6 +18,7 @@ export interface Wish {
   kind: string | null
   roles: string[]
   asterisks: boolean
+  intervals: boolean
   equalVariances: boolean | null
 }
 

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import grintel.bench.lines.Chromium;
 import grintel.server.GrintelServer;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -13,6 +14,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The application and a browser, started once for all tests. */
 public final class Application implements BeforeAllCallback, AutoCloseable {
+    private static final int PATIENCE = 15_000;
+
     private static Application started;
 
     private final ConfigurableApplicationContext server;
@@ -48,7 +51,9 @@ public final class Application implements BeforeAllCallback, AutoCloseable {
         BrowserContext context = started.browser.newContext(
                 new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         Page page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE);
+        // What is looked for has as long to come as what is pressed: a busy machine is no failure.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         page.navigate("http://127.0.0.1:" + started.server.getEnvironment().getProperty("local.server.port") + "/");
         return page;
     }

@@ -78,6 +78,7 @@ class MakersTest {
         assertThat(page.getByText("All that is measured of tables is as the guide asks."))
                 .isVisible();
         assertThat(page.locator("[data-report]")).hasText("t(56) = 2.32, p = .024, d = 0.61");
+        assertThat(page.getByLabel("Show 95% confidence intervals")).not().isChecked();
         isAccessible(page);
 
         grid.locator("[data-here]").focus();
@@ -187,5 +188,26 @@ class MakersTest {
         assertThat(desk.heading("Order of work")).isVisible();
         assertThat(desk.button("Undo")).hasAttribute("title", "Take back: Appendix");
         assertThat(words(desk)).contains("Sleep in the Harbour", "1 = Never, 2 = Always");
+    }
+
+    @Test
+    void severalAppendicesStandInTheOrderThatIsChosen() {
+        Desk desk = study().station("Appendices");
+        Page page = desk.page();
+        link(page, "Make an appendix for this paper").click();
+        page.getByLabel("Paste or type the questionnaire")
+                .fill(EXPORT + "Start of Block: Lamps at Sea\nQ3 The lamp leads me home.\n[Picture: A lamp]\n");
+        desk.button("Take it apart").click();
+        assertThat(page.getByText("2 appendices.")).isVisible();
+        assertThat(page.getByText("Pictures do not come along")).isVisible();
+        assertThat(desk.heading("Order")).isVisible();
+        Locator first = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1 of the appendix"));
+        assertThat(first).containsText("Sleep in the Harbour");
+        desk.button("Later: Sleep in the Harbour").click();
+        assertThat(first).containsText("Lamps at Sea");
+        isAccessible(page);
+        desk.button("Bring 2 appendices in").click();
+        assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(words(desk)).containsSubsequence("Lamps at Sea", "Sleep in the Harbour");
     }
 }

@@ -2,8 +2,11 @@ package grintel.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.formats.demo.UntidyStudy;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.docx.DocxWriter;
 import grintel.server.Visitor.Answer;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
@@ -68,6 +71,33 @@ class AppendixTest {
         assertThat(visitor.get(paper).json().get("undo").stringValue()).isEqualTo("Appendix");
         visitor.change(paper, "/undo");
         assertThat(visitor.get(paper).json().get("pages").intValue()).isEqualTo(before);
+    }
+
+    @Test
+    void severalStandAsThePaperMentionsThemAndAsTheyAreToldTo() {
+        String two = "{\"title\": \"\", \"lines\": [%s, %s]%s}";
+        String first =
+                "{\"typed\": \"\", \"words\": \"Lamps\", \"role\": \"heading\", \"reversed\": false, \"part\": 0}";
+        String second =
+                "{\"typed\": \"\", \"words\": \"Fog Bells\", \"role\": \"heading\", \"reversed\": false, \"part\": 1}";
+        byte[] file = DocxWriter.write(new PaperBuilder()
+                .paragraph("The bells are listed in an appendix. So are the lamps, in another appendix.")
+                .build());
+        String paper = visitor.bring(file, Map.of("guide", "apa-7-student"));
+        JsonNode order = visitor.finish(visitor.post(paper + "/appendix-order", two.formatted(first, second, "")))
+                .json()
+                .get("appendices");
+        assertThat(order.valueStream().map(each -> each.get("index").intValue()))
+                .containsExactly(1, 0);
+        assertThat(order.at("/0/sentence").stringValue()).isEqualTo("The bells are listed in an appendix.");
+        assertThat(order.at("/0/page").intValue()).isEqualTo(1);
+        String wanted = "{\"appendix\": " + two.formatted(first, second, ", \"order\": [1]")
+                + ", \"guide\": \"apa-7-student\"}";
+        DocxFile made =
+                DocxFile.read(visitor.post("/api/appendices/docx", wanted).bytes());
+        assertThat(made.paper().paragraphs())
+                .extracting(Paragraph::text)
+                .startsWith("Appendix A", "Fog Bells", "Appendix B", "Lamps");
     }
 
     @Test

@@ -38,7 +38,8 @@ class TableTest {
     private JsonNode made(String sheets) {
         return visitor.file(
                         "/api/tables/made",
-                        "{\"sheets\": " + sheets + ", \"guide\": \"apa-7-student\", \"asterisks\": false}")
+                        "{\"sheets\": " + sheets
+                                + ", \"guide\": \"apa-7-student\", \"asterisks\": false, \"intervals\": false}")
                 .json();
     }
 
@@ -118,7 +119,9 @@ class TableTest {
         assertThat(nothing.status()).isEqualTo(422);
         assertThat(nothing.json().get("detail").stringValue()).contains("no cells");
         assertThat(visitor.file("/api/tables/made", "{\"sheets\": []").status()).isEqualTo(400);
-        assertThat(visitor.file("/api/tables/made", "{\"sheets\": [], \"guide\": \"mla-9\", \"asterisks\": false}")
+        assertThat(visitor.file(
+                                "/api/tables/made",
+                                "{\"sheets\": [], \"guide\": \"mla-9\", \"asterisks\": false, \"intervals\": false}")
                         .status())
                 .isEqualTo(422);
         assertThat(visitor.post(

@@ -17,6 +17,7 @@ public final class Questionnaire {
     /** More lines than this are not taken. */
     public static final int MOST_LINES = 5000;
 
+    private static final Pattern PICTURE = Pattern.compile("\\[Picture(?:: .*)?]");
     private static final Pattern NUMBERED = Pattern.compile("\\s*(?<number>\\d{1,3}[.)])\\s+(?<rest>\\S.*)");
     private static final Pattern OPEN =
             Pattern.compile("[_.…]{3,}|(?i)\\(?(?:text entry|open(?:-ended)?(?: answer| response)?)\\)?:?");
@@ -57,6 +58,15 @@ public final class Questionnaire {
         }
     }
 
+    /** The line that stands for a picture, which does not come along itself. */
+    public static String picture(String alternative) {
+        return alternative.isBlank() ? "[Picture]" : "[Picture: " + alternative.strip() + "]";
+    }
+
+    private static boolean isPicture(String line) {
+        return PICTURE.matcher(line).matches();
+    }
+
     /** What each line is, as far as it can be told; empty lines are left away. */
     public static List<Line> understand(List<String> typed) {
         List<String> lines = typed.stream()
@@ -82,6 +92,9 @@ public final class Questionnaire {
     private static Line line(String typed, List<Trace> traces, List<Line> before, int part) {
         List<String> why =
                 traces.stream().map(trace -> trace.kind().id()).distinct().toList();
+        if (isPicture(typed)) {
+            return new Line(typed, typed, Role.INSTRUCTION, List.of(), false, part);
+        }
         Matcher named = NAMED.matcher(typed);
         if (named.matches() && !named.group("name").isBlank()) {
             // The name of a block is the writer's own, the words round it are the tool's.
@@ -131,6 +144,7 @@ public final class Questionnaire {
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
             boolean again = line.role() == Role.INSTRUCTION
+                    && !isPicture(line.words())
                     && line.words().split(" ").length <= LONGEST_OPTION
                     && lines.stream()
                                     .filter(other -> other.words().equals(line.words()))

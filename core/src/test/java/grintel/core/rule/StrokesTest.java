@@ -1,6 +1,7 @@
 package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties;
@@ -65,6 +66,29 @@ class StrokesTest {
                 .containsExactly(
                         "columns across 72 to 288, between 720 and 792, read",
                         "columns across 324 to 540, between 720 and 792, read");
+    }
+
+    @Test
+    void whatStandsFreeOverAndUnderATable() {
+        List<String> gaps = Draft.mla()
+                .text(line -> line.set(ParagraphProperties.SPACE_AFTER, 240).text(Draft.PROSE))
+                .add(b -> b.table(List.of(2000, 1000), List.of(List.of("lamps", "oil")), PropertySet.empty()))
+                .text(line -> line.set(ParagraphProperties.SPACE_BEFORE, 360).text(Draft.PROSE))
+                .rule("tables.width")
+                .strokes(1)
+                .stream()
+                .filter(stroke -> stroke.startsWith("table-above") || stroke.startsWith("table-below"))
+                .map(stroke -> stroke.replaceAll(", between.*", ""))
+                .toList();
+        assertThat(gaps).hasSize(2);
+        assertThat(length(gaps.get(0))).isCloseTo(12, within(0.01));
+        assertThat(length(gaps.get(1))).isCloseTo(18, within(0.01));
+    }
+
+    /** Points between the ends of a stroke. */
+    private static double length(String stroke) {
+        String[] ends = stroke.replaceAll(".* down ", "").split(" to ");
+        return Double.parseDouble(ends[1]) - Double.parseDouble(ends[0]);
     }
 
     @Test

@@ -1,6 +1,9 @@
 package grintel.formats.text;
 
+import grintel.core.appendix.Questionnaire;
 import grintel.core.made.UnusableSourceException;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
 import grintel.core.table.Sheet;
 import grintel.formats.UnreadableFileException;
 import grintel.formats.docx.DocxFile;
@@ -45,10 +48,10 @@ public final class FileLines {
 
     private static void lines(byte[] file, List<String> out) {
         try {
-            DocxFile.read(file)
-                    .paper()
-                    .paragraphs()
-                    .forEach(paragraph -> paragraph.text().lines().forEach(out::add));
+            DocxFile.read(file).paper().paragraphs().forEach(paragraph -> {
+                paragraph.text().lines().forEach(out::add);
+                pictures(paragraph).forEach(out::add);
+            });
         } catch (UnreadableFileException e) {
             if (!SheetFiles.isWorkbook(file)) {
                 throw e;
@@ -59,10 +62,26 @@ public final class FileLines {
         }
     }
 
+    /** What stands for the pictures of a paragraph. */
+    private static List<String> pictures(Paragraph paragraph) {
+        return paragraph.inlines().stream()
+                .filter(Inline.Picture.class::isInstance)
+                .map(picture -> Questionnaire.picture(((Inline.Picture) picture).alternative()))
+                .toList();
+    }
+
     /** The lines of a page; nothing of it is run or fetched. */
     public static void page(String html, List<String> out) {
         Document page = Jsoup.parse(html);
         page.select("script, style, template, noscript, nav, button").remove();
+        for (Element picture : page.select("img, svg, video, audio, object, embed, iframe")) {
+            picture.html("").after("\n" + Questionnaire.picture(picture.attr("alt")) + "\n");
+        }
+        for (Element link : page.select("a[href^=http]")) {
+            if (!link.text().contains(link.attr("href"))) {
+                link.appendText(" (" + link.attr("href") + ")");
+            }
+        }
         for (Element line : page.select("br")) {
             line.after("\n");
         }

@@ -19,11 +19,11 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.junit.jupiter.api.Test;
@@ -78,54 +78,62 @@ class CorpusTest {
         }
     }
 
-    @Test
-    void whatIsLaidIsFoundAndPutRight() {
-        Map<String, int[]> counts = new TreeMap<>();
-        List<String> missed = new ArrayList<>();
-        for (Guide guide : Guides.all()) {
-            for (Fault fault : Fault.ALL) {
-                for (String writer : WRITERS.keySet()) {
-                    boolean flat = writer.startsWith("no styles");
-                    if (guide.ask(fault.rule()).isAsked()
-                            && fault.appliesTo(guide)
-                            && !(flat && NOT_IN_FLAT.contains(fault.rule()))) {
-                        lay(guide, fault, writer, counts, missed);
-                    }
-                }
-            }
+    /** A fault laid into a paper of a guide, written by a writer. */
+    private record Laid(Guide guide, Fault fault, String writer) {
+        boolean canBe() {
+            boolean flat = writer.startsWith("no styles");
+            return guide.ask(fault.rule()).isAsked()
+                    && fault.appliesTo(guide)
+                    && !(flat && NOT_IN_FLAT.contains(fault.rule()));
         }
-        counts.forEach((rule, of) ->
-                System.out.printf("%-28s found %d of %d, put right %d of %d%n", rule, of[1], of[0], of[3], of[2]));
-        assertThat(missed).isEmpty();
-        assertThat(counts).hasSizeGreaterThan(30);
     }
 
-    private static void lay(Guide guide, Fault fault, String writer, Map<String, int[]> counts, List<String> missed) {
-        Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
-        fault.lay().accept(specimen);
-        DocxFile file = DocxFile.read(WRITERS.get(writer).apply(specimen.build()));
-        String what = guide.id() + ", " + fault.name() + ", " + writer;
-        int[] count = counts.computeIfAbsent(fault.rule(), key -> new int[4]);
-        count[0]++;
-        List<Reading> found = examine(specimen, file).verdict(fault.rule()).findings();
+    /**
+     * What became of a fault.
+     *
+     * @param missed what went wrong, empty for nothing
+     */
+    private record Outcome(String rule, boolean found, boolean fixable, boolean right, String missed) {}
+
+    @Test
+    void whatIsLaidIsFoundAndPutRight() {
+        List<Laid> all = Guides.all().stream()
+                .flatMap(guide -> Fault.ALL.stream()
+                        .flatMap(fault -> WRITERS.keySet().stream().map(writer -> new Laid(guide, fault, writer))))
+                .filter(Laid::canBe)
+                .toList();
+        List<Outcome> outcomes = all.parallelStream().map(CorpusTest::lay).toList();
+        Map<String, List<Outcome>> byRule =
+                outcomes.stream().collect(Collectors.groupingBy(Outcome::rule, TreeMap::new, Collectors.toList()));
+        byRule.forEach((rule, of) -> System.out.printf(
+                "%-28s found %d of %d, put right %d of %d%n",
+                rule,
+                of.stream().filter(Outcome::found).count(),
+                of.size(),
+                of.stream().filter(Outcome::right).count(),
+                of.stream().filter(Outcome::fixable).count()));
+        assertThat(outcomes).extracting(Outcome::missed).allMatch(String::isEmpty);
+        assertThat(byRule).hasSizeGreaterThan(30);
+    }
+
+    private static Outcome lay(Laid laid) {
+        Specimen specimen = Specimen.of(laid.guide.id(), Content.NOTHING);
+        laid.fault.lay().accept(specimen);
+        DocxFile file = DocxFile.read(WRITERS.get(laid.writer).apply(specimen.build()));
+        String rule = laid.fault.rule();
+        String what = laid.guide.id() + ", " + laid.fault.name() + ", " + laid.writer;
+        List<Reading> found = examine(specimen, file).verdict(rule).findings();
         if (found.isEmpty()) {
-            missed.add(what + ": not found");
-            return;
+            return new Outcome(rule, false, false, false, what + ": not found");
         }
-        count[1]++;
         if (found.stream().allMatch(finding -> finding.fixClass() == FixClass.NONE)) {
-            return;
+            return new Outcome(rule, true, false, false, "");
         }
-        count[2]++;
         PutRight.Result<DocxFile> result =
                 PutRight.run(file, specimen.brief(), (finding, spot) -> true, WorkLimits.within(20));
         List<Reading> left = examine(specimen, DocxFile.read(result.file().bytes())).findings().stream()
                 .filter(finding -> finding.fixClass() != FixClass.NONE)
                 .toList();
-        if (left.isEmpty()) {
-            count[3]++;
-        } else {
-            missed.add(what + ": left " + left);
-        }
+        return new Outcome(rule, true, true, left.isEmpty(), left.isEmpty() ? "" : what + ": left " + left);
     }
 }

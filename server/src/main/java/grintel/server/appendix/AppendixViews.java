@@ -9,9 +9,11 @@ import grintel.core.rule.Wording;
 import grintel.server.page.LayoutView;
 import grintel.server.problem.Problem;
 import java.util.Arrays;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -77,11 +79,29 @@ public final class AppendixViews {
         }
     }
 
-    /** Lines as somebody settled them. */
+    /**
+     * Lines as somebody settled them.
+     *
+     * @param order the order of the appendices, each by its place among the lines counted from 0; none for that of the lines
+     */
     public record AppendixChoice(
-            @Nullable String title, @Nullable List<LineChoice> lines) {
-        /** The appendices they make; refused where they make none. */
+            @Nullable String title,
+            @Nullable List<LineChoice> lines,
+            @Nullable List<Integer> order) {
+        /** The appendices they make, in their order; refused where they make none. */
         public List<AppendixContent> read() {
+            List<AppendixContent> made = inOrderOfLines();
+            Set<Integer> places = new LinkedHashSet<>(Objects.requireNonNullElse(order, List.<Integer>of()));
+            places.removeIf(place -> place == null || place < 0 || place >= made.size());
+            // Of what the order does not name, that of the lines holds.
+            for (int place = 0; place < made.size(); place++) {
+                places.add(place);
+            }
+            return places.stream().map(made::get).toList();
+        }
+
+        /** The appendices they make, as they come. */
+        public List<AppendixContent> inOrderOfLines() {
             List<LineChoice> all = Objects.requireNonNullElse(lines, List.of());
             if (all.size() > Questionnaire.MOST_LINES) {
                 throw Problem.tooLarge("An appendix is made of at most 5,000 lines.");
@@ -101,6 +121,18 @@ public final class AppendixViews {
             AppendixChoice appendix,
             @Nullable UUID paper,
             @Nullable String guide) {}
+
+    /** Appendices in the order of their first mention. */
+    public record AppendixOrderView(List<MentionedView> appendices) {}
+
+    /**
+     * An appendix and where the paper mentions it first.
+     *
+     * @param index its place among the lines, counted from 0
+     * @param page 0 where it is not mentioned
+     * @param sentence the words that mention it
+     */
+    public record MentionedView(int index, String title, int page, String sentence) {}
 
     /** The pages of appendices. */
     public record AppendixPagesView(LayoutView layout) {}

@@ -1,7 +1,5 @@
 package grintel.server.paper;
 
-import grintel.core.made.ObjectPlaces;
-import grintel.core.rule.Examination;
 import grintel.server.brief.BriefChoice;
 import grintel.server.brief.ComposedPapers;
 import grintel.server.brief.HouseChoice;
@@ -10,25 +8,20 @@ import grintel.server.brief.LooseChoice;
 import grintel.server.page.AskedUnits;
 import grintel.server.page.LayoutView;
 import grintel.server.page.StrokesView;
-import grintel.server.paper.PaperRequests.AppendixRequest;
 import grintel.server.paper.PaperRequests.ComposeRequest;
 import grintel.server.paper.PaperRequests.CorrectRequest;
 import grintel.server.paper.PaperRequests.FactsRequest;
-import grintel.server.paper.PaperRequests.FigureRequest;
 import grintel.server.paper.PaperRequests.LiftRequest;
 import grintel.server.paper.PaperRequests.PutRightRequest;
 import grintel.server.paper.PaperRequests.RenameRequest;
 import grintel.server.paper.PaperRequests.RevisionRequest;
 import grintel.server.paper.PaperRequests.SetRequest;
 import grintel.server.paper.PaperRequests.StetRequest;
-import grintel.server.paper.PaperRequests.TableRequest;
-import grintel.server.paper.PaperService.Examined;
 import grintel.server.paper.PaperViews.PaperView;
 import grintel.server.paper.PaperViews.PapersView;
 import grintel.server.paper.PaperViews.ProofView;
 import grintel.server.security.SignedIn;
 import grintel.server.work.WorkQueue;
-import grintel.server.work.WorkStatus;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -40,7 +33,6 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -59,7 +51,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A person's papers. */
 @RestController
@@ -70,7 +61,7 @@ class PaperController {
     private final Uploads uploads;
     private final Downloads downloads;
     private final HouseRulesLibrary library;
-    private final JsonMapper json;
+    private final Answers answers;
 
     PaperController(
             PaperService papers,
@@ -78,13 +69,13 @@ class PaperController {
             Uploads uploads,
             Downloads downloads,
             HouseRulesLibrary library,
-            JsonMapper json) {
+            Answers answers) {
         this.papers = papers;
         this.queue = queue;
         this.uploads = uploads;
         this.downloads = downloads;
         this.library = library;
-        this.json = json;
+        this.answers = answers;
     }
 
     @GetMapping("/papers")
@@ -97,7 +88,7 @@ class PaperController {
     @AFile
     WorkView understand(@AuthenticationPrincipal SignedIn person, InputStream file, @RequestParam String guide) {
         UUID work = uploads.take(file, bytes -> papers.understand(person.id(), bytes, guide));
-        return view(queue.await(person.id(), work));
+        return answers.work(queue.await(person.id(), work));
     }
 
     /** Keeps a paper. */
@@ -115,7 +106,7 @@ class PaperController {
         BriefChoice brief = BriefChoice.of(guide, surname, shortTitle, null, null, rules);
         String name = Uploads.name(fileName);
         UUID work = uploads.take(file, bytes -> papers.bring(person.id(), name, brief, bytes));
-        return view(queue.await(person.id(), work));
+        return answers.work(queue.await(person.id(), work));
     }
 
     /** Sets up a new paper and keeps it. */
@@ -123,7 +114,8 @@ class PaperController {
     WorkView compose(@AuthenticationPrincipal SignedIn person, @RequestBody ComposeRequest wanted) {
         BriefChoice brief = wanted.brief().checked();
         byte[] file = ComposedPapers.blank(brief, wanted.samples());
-        return view(queue.await(person.id(), papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file)));
+        return answers.work(
+                queue.await(person.id(), papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file)));
     }
 
     /** Takes text without looks apart, without keeping it; the body is a {@link LooseChoice} as JSON. */
@@ -142,13 +134,13 @@ class PaperController {
             byte[] file = ComposedPapers.of(brief, wanted.text());
             return papers.bring(person.id(), Uploads.name(wanted.fileName()), brief, file);
         });
-        return view(queue.await(person.id(), work));
+        return answers.work(queue.await(person.id(), work));
     }
 
     /** How work that takes longer is getting on. */
     @GetMapping("/work/{id}")
     WorkView work(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return view(queue.find(person.id(), id));
+        return answers.work(queue.find(person.id(), id));
     }
 
     /** Has work stopped. */
@@ -172,7 +164,7 @@ class PaperController {
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof,
             @RequestParam(defaultValue = "1") int from) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, proof),
                 ready -> ResponseEntity.ok(LayoutView.of(ready.report(), ready.state(), from)));
     }
@@ -186,7 +178,7 @@ class PaperController {
             @PathVariable UUID id,
             @RequestParam(defaultValue = "inches") String units,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, proof),
                 ready -> ResponseEntity.ok(ReadingsView.of(ready.report(), ready.stets(), AskedUnits.of(units))));
     }
@@ -201,7 +193,7 @@ class PaperController {
             @RequestParam String station,
             @RequestParam(defaultValue = "inches") String units,
             @RequestParam(required = false) @Nullable Integer proof) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, proof),
                 ready -> ResponseEntity.ok(StrokesView.of(ready.report(), station, AskedUnits.of(units))));
     }
@@ -211,7 +203,7 @@ class PaperController {
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = FoundView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> found(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(FoundView.of(ready.report())));
     }
 
@@ -223,38 +215,29 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "inches") String units) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, null),
                 ready -> ResponseEntity.ok(BesideView.of(ready.report(), AskedUnits.of(units))));
-    }
-
-    private ResponseEntity<?> whenReady(Examined examined, Function<Examined.Ready, ResponseEntity<?>> answer) {
-        if (examined instanceof Examined.Ready ready) {
-            return answer.apply(ready);
-        }
-        return ResponseEntity.accepted()
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(view(((Examined.UnderWay) examined).work()));
     }
 
     @PostMapping("/papers/{id}/put-right")
     WorkView putRight(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
-        return view(papers.putRight(person.id(), wanted.wish(id, wanted.wordsConfirmed())));
+        return answers.work(papers.putRight(person.id(), wanted.wish(id, wanted.wordsConfirmed())));
     }
 
     /** Says which words a put-right would change that may change words, each place once; nothing is changed. */
     @PostMapping("/papers/{id}/put-right/words")
     WorkView words(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody PutRightRequest wanted) {
-        return view(papers.words(person.id(), wanted.wish(id, true)));
+        return answers.work(papers.words(person.id(), wanted.wish(id, true)));
     }
 
     /** Lets a finding stand as it is. */
     @PostMapping("/papers/{id}/stet")
     WorkView stet(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @Valid @RequestBody StetRequest wanted) {
-        return view(
+        return answers.work(
                 papers.stet(person.id(), new Wishes.Stet(id, wanted.revision(), wanted.reading(), wanted.reason())));
     }
 
@@ -262,7 +245,7 @@ class PaperController {
     @PostMapping("/papers/{id}/stet/lift")
     WorkView liftStet(
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @Valid @RequestBody LiftRequest wanted) {
-        return view(papers.lift(person.id(), new Wishes.Lift(id, wanted.revision(), wanted.reading())));
+        return answers.work(papers.lift(person.id(), new Wishes.Lift(id, wanted.revision(), wanted.reading())));
     }
 
     /** What each paragraph of the paper as it stands was taken for; or the work before. */
@@ -270,7 +253,7 @@ class PaperController {
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = PartsView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> parts(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(PartsView.of(ready.report())));
     }
 
@@ -280,7 +263,7 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @Valid @RequestBody CorrectRequest wanted) {
-        return view(papers.correct(person.id(), wanted.wish(id)));
+        return answers.work(papers.correct(person.id(), wanted.wish(id)));
     }
 
     /** Goes on with a file of the same paper that was edited elsewhere. */
@@ -293,63 +276,7 @@ class PaperController {
             @RequestParam int revision) {
         Wishes.BringAgain wish = new Wishes.BringAgain(id, revision);
         UUID work = uploads.take(file, bytes -> papers.bringAgain(person.id(), wish, bytes));
-        return view(queue.await(person.id(), work));
-    }
-
-    /** Where a table can come into the paper as it stands; or the work that reads it. */
-    @GetMapping("/papers/{id}/table-places")
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ObjectPlacesView.class)))
-    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<?> tablePlaces(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return places(person, id, ObjectPlaces::ofTable);
-    }
-
-    /** Where a figure can come into it. */
-    @GetMapping("/papers/{id}/figure-places")
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = ObjectPlacesView.class)))
-    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<?> figurePlaces(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return places(person, id, ObjectPlaces::ofFigure);
-    }
-
-    private ResponseEntity<?> places(SignedIn person, UUID id, Function<Examination, ObjectPlaces> kind) {
-        return whenReady(
-                papers.examined(person.id(), id, null),
-                ready -> ResponseEntity.ok(ObjectPlacesView.of(ready.report(), kind)));
-    }
-
-    /** The tables of the paper as it stands, as cells; or the work that reads it. */
-    @GetMapping("/papers/{id}/tables")
-    @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = PaperTablesView.class)))
-    @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<?> tables(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id) {
-        return whenReady(
-                papers.examined(person.id(), id, null), ready -> ResponseEntity.ok(PaperTablesView.of(ready.report())));
-    }
-
-    /** Brings a table into the paper, as one step. */
-    @PostMapping("/papers/{id}/table")
-    WorkView bringTable(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody TableRequest wanted) {
-        return view(papers.bringTable(person.id(), wanted.wish(id)));
-    }
-
-    /** Brings a figure into the paper, as one step. */
-    @PostMapping("/papers/{id}/figure")
-    WorkView bringFigure(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody FigureRequest wanted) {
-        return view(papers.bringFigure(person.id(), wanted.wish(id)));
-    }
-
-    /** Brings appendices into the paper, as one step. */
-    @PostMapping("/papers/{id}/appendix")
-    WorkView bringAppendix(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody AppendixRequest wanted) {
-        return view(papers.bringAppendix(person.id(), wanted.wish(id)));
-    }
-
-    private WorkView view(WorkStatus work) {
-        return WorkView.of(work, json);
+        return answers.work(queue.await(person.id(), work));
     }
 
     @PostMapping("/papers/{id}/undo")
@@ -394,7 +321,7 @@ class PaperController {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = WorkView.class)))
     ResponseEntity<?> pdf(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @PathVariable int number) {
-        return whenReady(
+        return answers.whenReady(
                 papers.examined(person.id(), id, number),
                 ready -> attachment(downloads.make(() -> papers.pdfOfProof(person.id(), id, number, ready.report()))));
     }
@@ -435,7 +362,7 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody FactsRequest wanted) {
         BriefChoice brief = BriefChoice.of(
                 wanted.guide(), wanted.surname(), wanted.shortTitle(), wanted.more(), wanted.authors(), wanted.house());
-        return view(papers.changeFacts(person.id(), new Wishes.ChangeFacts(id, wanted.revision(), brief)));
+        return answers.work(papers.changeFacts(person.id(), new Wishes.ChangeFacts(id, wanted.revision(), brief)));
     }
 
     /** Takes back that a paper was deleted; possible for ten minutes. */

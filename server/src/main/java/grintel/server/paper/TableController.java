@@ -88,6 +88,7 @@ class TableController {
                     TableViews.word(Kind.class, wanted.kind()),
                     TableViews.roles(wanted.roles()),
                     wanted.asterisks(),
+                    wanted.intervals(),
                     wanted.equalVariances());
             return MadeTableView.of(
                     WorkLimits.within(TIME_LIMIT).bound(() -> TableMaker.make(sheets, read, brief.guide())));

@@ -37,6 +37,7 @@ public final class TableViews {
             @Nullable String kind,
             @Nullable List<String> roles,
             boolean asterisks,
+            boolean intervals,
             @Nullable Boolean equalVariances) {}
 
     /** A table to be shown on a page, or made a file. */
