@@ -88,12 +88,14 @@ function Making({ whose, paper, about }: Made) {
                 afterwards.
               </p>
             )}
-            <TextField
-              label="Title"
-              hint="Left empty, the first heading is the title."
-              value={title}
-              onText={setTitle}
-            />
+            <div>
+              <TextField
+                label="Title"
+                hint="Left empty, the first heading is the title."
+                value={title}
+                onText={setTitle}
+              />
+            </div>
             <LineList lines={lines} onLines={setLines} />
           </section>
           <section aria-label="The appendix as it will be set" className="min-w-0">

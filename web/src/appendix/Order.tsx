@@ -24,7 +24,11 @@ export function Order({
       <h2 id="order" className="border-b border-base-content text-lg">
         Order
       </h2>
-      <p className="mt-2 text-[15px] text-soft">They stand as the paper mentions them first.</p>
+      <p className="mt-2 text-[15px] text-soft">
+        {mentioned.some(({ page }) => page > 0)
+          ? 'Proposed in the order in which the paper mentions them first.'
+          : 'The paper mentions none of them yet; they stand as they came in.'}
+      </p>
       <ol>
         {order.map((index, at) => {
           const found = mentioned.find((each) => each.index === index)
@@ -35,24 +39,26 @@ export function Order({
               <span className="min-w-0 flex-1">
                 <span className="block truncate">{name}</span>
                 <span className="block text-sm text-soft">
-                  {found?.page ? `p. ${found.page}: ${found.sentence}` : 'The paper does not mention it yet.'}
+                  {found?.page ? `p. ${found.page}: ${found.sentence}` : 'Not mentioned yet.'}
                 </span>
               </span>
               <button
                 type="button"
                 className="pencil-link text-sm"
+                aria-label={`Earlier: ${name}`}
                 disabled={at === 0}
                 onClick={() => move(at, -1)}
               >
-                Earlier<span className="sr-only">: {name}</span>
+                Earlier
               </button>
               <button
                 type="button"
                 className="pencil-link text-sm"
+                aria-label={`Later: ${name}`}
                 disabled={at === order.length - 1}
                 onClick={() => move(at, 1)}
               >
-                Later<span className="sr-only">: {name}</span>
+                Later
               </button>
             </li>
           )

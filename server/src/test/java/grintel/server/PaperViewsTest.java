@@ -11,9 +11,13 @@ import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyStudy;
 import grintel.formats.docx.DocxFile;
 import grintel.server.Visitor.Answer;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -143,6 +147,22 @@ class PaperViewsTest {
                 .isEqualTo(404);
         assertThat(tobias.post(paper + "/taking-back", "").status()).isEqualTo(200);
         assertThat(tobias.get(paper).json().get("title").stringValue()).isEqualTo("Bells, again");
+    }
+
+    @Test
+    void everyAddressOfTheWebApplicationIsOneOfTheServers() throws IOException {
+        String routes = Files.readString(Path.of("..", "web", "src", "app", "App.tsx"));
+        List<String> addresses = Pattern.compile("path=\"(/[^\"]*)\"")
+                .matcher(routes)
+                .results()
+                .map(route -> route.group(1).replaceAll(":\\w+", "some"))
+                .toList();
+        assertThat(addresses)
+                .hasSizeGreaterThan(10)
+                .allSatisfy(address -> assertThat(
+                                tobias.with("Accept", "text/html").get(address).status())
+                        .as(address)
+                        .isEqualTo(200));
     }
 
     @Test
