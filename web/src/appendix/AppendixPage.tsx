@@ -5,6 +5,7 @@ import { usePaper } from '../proof/useProof'
 import { useSize } from '../proof/useSize'
 import type { Whose } from '../table/useTable'
 import { ForGuide, ForPaper, type Made, MakerHead } from '../table/Whose'
+import { KeepFile } from '../ui/KeepFile'
 import { Notice } from '../ui/Notice'
 import { QUESTIONS, Samples } from '../samples/Samples'
 import { type Pasted, PasteBox } from '../ui/PasteBox'
@@ -155,7 +156,6 @@ function Outlets({
   const shown = usePaper(paper ?? '')
   const navigate = useNavigate()
   const bringing = useBringingAppendix(paper)
-  const [told, setTold] = useState('')
   const nothing = parts === 0
   return (
     <div className="mt-3 flex flex-col gap-3 border-t border-base-content pt-3">
@@ -180,22 +180,12 @@ function Outlets({
                 : 'Bring it into the paper'}
           </button>
         )}
-        <button
-          type="button"
-          className={paper ? 'btn btn-quiet' : 'btn btn-primary'}
+        <KeepFile
+          name="appendix.docx"
+          primary={!paper}
           disabled={nothing}
-          onClick={() => {
-            saveAppendix(whose, appendix).then(
-              () => setTold('appendix.docx is kept.'),
-              (error: unknown) => setTold(error instanceof Error ? error.message : 'It could not be kept.'),
-            )
-          }}
-        >
-          Keep as .docx
-        </button>
-        <span role="status" className="text-soft">
-          {told}
-        </span>
+          keep={() => saveAppendix(whose, appendix)}
+        />
       </div>
     </div>
   )

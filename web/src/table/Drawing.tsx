@@ -1,4 +1,5 @@
-import { Columns, Remarks } from './Columns'
+import { Choose } from './Choose'
+import { TakenFor } from './TakenFor'
 import { Tick } from './Tick'
 import type { FigureWish, MadeFigure } from './useFigure'
 
@@ -26,45 +27,21 @@ export function Drawing({
   onWish: (wish: FigureWish) => void
 }) {
   return (
-    <section aria-labelledby="drawn" className="flex flex-col gap-4">
-      <div>
-        <h2 id="drawn" className="border-b border-base-content text-lg">
-          Taken for
-        </h2>
-        <p className="mt-2 text-[15px] text-soft">{made.because}</p>
-      </div>
-      {made.possible.length > 1 && (
-        <label className="flex flex-col gap-1">
-          Drawn as
-          <select
-            className="select w-full"
-            value={made.kind}
-            onChange={({ target }) => onWish({ ...wish, kind: target.value })}
-          >
-            {made.possible.map((kind) => (
-              <option key={kind} value={kind}>
-                {KINDS[kind] ?? kind}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
-      {made.spreads.length > 1 && (
-        <label className="flex flex-col gap-1">
-          Error bars
-          <select
-            className="select w-full"
-            value={made.spread}
-            onChange={({ target }) => onWish({ ...wish, spread: target.value })}
-          >
-            {made.spreads.map((spread) => (
-              <option key={spread} value={spread}>
-                {SPREADS[spread] ?? spread}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
+    <TakenFor made={made} onRoles={(roles) => onWish({ ...wish, roles })}>
+      <Choose
+        label="Drawn as"
+        value={made.kind}
+        possible={made.possible}
+        names={KINDS}
+        onChoose={(kind) => onWish({ ...wish, kind })}
+      />
+      <Choose
+        label="Error bars"
+        value={made.spread}
+        possible={made.spreads}
+        names={SPREADS}
+        onChoose={(spread) => onWish({ ...wish, spread })}
+      />
       {made.kind === 'scatter' && (
         <div className="flex flex-col gap-2">
           <Tick name="A line of least squares" on={wish.line} onTick={(line) => onWish({ ...wish, line })} />
@@ -75,8 +52,6 @@ export function Drawing({
           />
         </div>
       )}
-      <Columns columns={made.columns} raw={made.raw} onRoles={(roles) => onWish({ ...wish, roles })} />
-      <Remarks remarks={made.remarks} />
-    </section>
+    </TakenFor>
   )
 }

@@ -1,5 +1,6 @@
 import { type ReactNode, useCallback, useEffect, useState } from 'react'
 import { Notice } from '../ui/Notice'
+import { KeepFile } from '../ui/KeepFile'
 import { TextField } from '../ui/TextField'
 import { Bringing } from './Bringing'
 import { Drawing } from './Drawing'
@@ -17,7 +18,7 @@ import {
   useFigurePage,
 } from './useFigure'
 import { useMaking } from './useMaking'
-import { type Sheet, usePlaces, type Whose } from './useTable'
+import { type Sheet, usePlace, type Whose } from './useTable'
 
 const NO_WISH: FigureWish = { kind: null, roles: [], spread: null, line: true, turned: false }
 
@@ -37,12 +38,7 @@ export function FigureMaking({
   const making = useDrawing(whose)
   const onMade = useCallback((made: MadeFigure | null) => begin(made?.figure ?? null), [begin])
   const [wish, setWish] = useMaking(sheets, whose, NO_WISH, making, onMade)
-  const places = usePlaces(paper, 'figure')
-  const [place, setPlace] = useState<number | null>(null)
-  const chosen =
-    places.data?.places.find(({ paragraph }) => paragraph === (place ?? places.data.likeliest)) ??
-    places.data?.places.at(-1)
-  const number = chosen?.number ?? 1
+  const { places, place, number, choose } = usePlace(paper, 'figure')
   const shown = useFigurePage(whose, figure, number)
   const picture = useDrawn(whose, figure)
   const title = plainOf(figure?.title ?? '')
@@ -61,54 +57,27 @@ export function FigureMaking({
             aria-label="What becomes of it"
             className="flex flex-col gap-3 border-t border-base-content pt-3"
           >
-            {paper && places.data && chosen && (
+            {paper && places && place && (
               <Bringing
                 kind="figure"
                 paper={paper}
                 title={title}
-                places={places.data}
-                place={chosen}
-                onPlace={setPlace}
+                places={places}
+                place={place}
+                onPlace={choose}
                 start={(coming) => bringFigure(paper, figure, coming)}
               />
             )}
-            <Keep
-              primary={!paper}
-              keep={() => saveFigure(whose, figure, number)}
-              name={`figure-${number}.docx`}
-            />
+            <div className="flex flex-wrap items-center gap-3">
+              <KeepFile
+                name={`figure-${number}.docx`}
+                primary={!paper}
+                keep={() => saveFigure(whose, figure, number)}
+              />
+            </div>
           </section>
         </div>
       )}
-    </>
-  )
-}
-
-/** A file of its own. */
-function Keep({ primary, keep, name }: { primary: boolean; keep: () => Promise<void>; name: string }) {
-  const [told, setTold] = useState('')
-  const [problem, setProblem] = useState('')
-  return (
-    <>
-      {problem && <Notice message={problem} onClose={() => setProblem('')} />}
-      <div className="flex flex-wrap items-center gap-3">
-        <button
-          type="button"
-          className={primary ? 'btn btn-primary' : 'btn btn-quiet'}
-          onClick={() => {
-            keep().then(
-              () => setTold(`${name} is kept.`),
-              (error: unknown) =>
-                setProblem(error instanceof Error ? error.message : 'It could not be kept.'),
-            )
-          }}
-        >
-          Keep as .docx
-        </button>
-        <span role="status" className="text-soft">
-          {told}
-        </span>
-      </div>
     </>
   )
 }

@@ -11,7 +11,7 @@ import { useMaking } from './useMaking'
 import {
   type Made,
   type Sheet,
-  usePlaces,
+  usePlace,
   useTableMaking,
   useTablePage,
   type Whose,
@@ -36,12 +36,7 @@ export function TableMaking({
   const making = useTableMaking(whose)
   const onMade = useCallback((made: Made | null) => begin(made?.table ? tableOf(made.table) : null), [begin])
   const [wish, setWish] = useMaking(sheets, whose, NO_WISH, making, onMade)
-  const places = usePlaces(paper, 'table')
-  const [place, setPlace] = useState<number | null>(null)
-  const chosen =
-    places.data?.places.find(({ paragraph }) => paragraph === (place ?? places.data.likeliest)) ??
-    places.data?.places.at(-1)
-  const number = chosen?.number ?? 1
+  const { places, place, number, choose } = usePlace(paper, 'table')
   const shown = useTablePage(whose, table, number)
   return (
     <>
@@ -60,9 +55,9 @@ export function TableMaking({
             number={number}
             whose={whose}
             paper={paper}
-            places={places.data}
-            place={chosen}
-            onPlace={setPlace}
+            places={places}
+            place={place}
+            onPlace={choose}
           />
         </div>
       )}

@@ -1,4 +1,5 @@
-import { Columns, Remarks } from './Columns'
+import { Choose } from './Choose'
+import { TakenFor } from './TakenFor'
 import { Tick } from './Tick'
 import type { Made, Wish } from './useTable'
 
@@ -27,29 +28,14 @@ export function Understanding({
   onWish: (wish: Wish) => void
 }) {
   return (
-    <section aria-labelledby="taken" className="flex flex-col gap-4">
-      <div>
-        <h2 id="taken" className="border-b border-base-content text-lg">
-          Taken for
-        </h2>
-        <p className="mt-2 text-[15px] text-soft">{made.because}</p>
-      </div>
-      {made.possible.length > 1 && (
-        <label className="flex flex-col gap-1">
-          The table tells
-          <select
-            className="select w-full"
-            value={made.kind}
-            onChange={({ target }) => onWish({ ...wish, kind: target.value })}
-          >
-            {made.possible.map((kind) => (
-              <option key={kind} value={kind}>
-                {KINDS[kind] ?? kind}
-              </option>
-            ))}
-          </select>
-        </label>
-      )}
+    <TakenFor made={made} onRoles={(roles) => onWish({ ...wish, roles })}>
+      <Choose
+        label="The table tells"
+        value={made.kind}
+        possible={made.possible}
+        names={KINDS}
+        onChoose={(kind) => onWish({ ...wish, kind })}
+      />
       {made.chooses && (
         <fieldset className="flex flex-col gap-1">
           <legend className="mb-1">Which row of the test stands</legend>
@@ -87,8 +73,6 @@ export function Understanding({
           onTick={(intervals) => onWish({ ...wish, intervals })}
         />
       )}
-      <Columns columns={made.columns} raw={made.raw} onRoles={(roles) => onWish({ ...wish, roles })} />
-      <Remarks remarks={made.remarks} />
-    </section>
+    </TakenFor>
   )
 }

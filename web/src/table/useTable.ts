@@ -1,4 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { api, body, type Schemas, sendFile } from '../api/client'
 import { saveAs } from '../api/download'
 import { examined, finish, type Work } from '../api/work'
@@ -69,7 +70,7 @@ export function useTablePage(whose: Whose, table: Table | null, number: number) 
 }
 
 /** Where a table, or a figure, can come into a paper. */
-export function usePlaces(paper: string | undefined, kind: Kind) {
+function usePlaces(paper: string | undefined, kind: Kind) {
   return useQuery({
     queryKey: ['places', kind, paper],
     enabled: paper !== undefined,
@@ -79,6 +80,15 @@ export function usePlaces(paper: string | undefined, kind: Kind) {
         api.GET(`/api/papers/{id}/${kind}-places`, { params: { path: { id: String(paper) } } }),
       ),
   })
+}
+
+/** The place that is chosen, at first the likeliest, and the number that is borne there. */
+export function usePlace(paper: string | undefined, kind: Kind) {
+  const places = usePlaces(paper, kind).data
+  const [paragraph, choose] = useState<number | null>(null)
+  const place =
+    places?.places.find((each) => each.paragraph === (paragraph ?? places.likeliest)) ?? places?.places.at(-1)
+  return { places, place, number: place?.number ?? 1, choose }
 }
 
 /** The tables that a paper has, as cells. */
