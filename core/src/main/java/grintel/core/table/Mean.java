@@ -20,7 +20,7 @@ record Mean(double mean, long n, double sd, double sem, double interval) {
         if (sample.n() == 0) {
             return null;
         }
-        return sample.n() == 1 ? alone(sample.mean()) : told(sample.mean(), sample.n(), sample.sd(), Double.NaN);
+        return told(sample.mean(), sample.n(), sample.n() == 1 ? Double.NaN : sample.sd(), Double.NaN);
     }
 
     /** A number of which nothing else is known. */

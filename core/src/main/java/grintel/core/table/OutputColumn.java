@@ -1,52 +1,42 @@
 package grintel.core.table;
 
-import java.util.Locale;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** What a program calls a column, and what becomes of it. */
 enum OutputColumn {
-    COUNT("n", "n|valid n|count|frequency"),
-    MEAN("M", "mean|m"),
-    DEVIATION("SD", "(?:std\\.?|standard) dev(?:iation|\\.)?|sd|stddev"),
-    MEAN_ERROR("SEM", "(?:std\\.?|standard) error (?:of the )?mean|s\\.?e\\. mean|sem"),
-    ERROR("SE", "(?:std\\.?|standard) error|se|s\\.e\\."),
-    MEDIAN("Mdn", "median|mdn"),
-    LEAST("Min", "min(?:imum)?\\.?"),
-    MOST("Max", "max(?:imum)?\\.?"),
-    SQUARES("SS", "(?:type iii )?sum of squares|sum sq|ss"),
-    SQUARE("MS", "mean square|mean sq|ms"),
-    DEGREES("df", "df|d\\.f\\."),
-    F("F", "f|f value"),
-    T("t", "t|t value"),
-    P("p", "sig\\.?(?: \\(.*\\))?|p|p[ .]?adj(?:usted)?|p[ -]?value|pr\\(>.*\\)|two-sided p"),
-    B("B", "b|estimate"),
-    BETA("β", "beta|β|standardized coefficients beta"),
-    R("r", "r|pearson correlation"),
-    D("d", "d|cohen[’']?s d"),
-    PERCENT("%", "percent|%"),
-    DIFFERENCE("Difference", "(?:mean )?diff(?:erence)?(?: \\(i-j\\))?"),
-    LOWER("LL", "lower(?: bound)?|lwr|ll|2\\.5 ?%"),
-    UPPER("UL", "upper(?: bound)?|upr|ul|97\\.5 ?%"),
-    LEFT_OUT("", "valid percent|cumulative percent|one-sided p");
+    COUNT("n"),
+    MEAN("M"),
+    DEVIATION("SD"),
+    MEAN_ERROR("SEM"),
+    ERROR("SE"),
+    MEDIAN("Mdn"),
+    LEAST("Min"),
+    MOST("Max"),
+    SQUARES("SS"),
+    SQUARE("MS"),
+    DEGREES("df"),
+    F("F"),
+    T("t"),
+    P("p"),
+    B("B"),
+    BETA("β"),
+    R("r"),
+    D("d"),
+    PERCENT("%"),
+    DIFFERENCE("Difference"),
+    LOWER("LL"),
+    UPPER("UL"),
+    LEFT_OUT("");
 
     private final String symbol;
-    private final Pattern names;
 
-    OutputColumn(String symbol, String names) {
+    OutputColumn(String symbol) {
         this.symbol = symbol;
-        this.names = Pattern.compile(names);
     }
 
+    /** The column that bears a name, null for a name that no program gives. */
     static @Nullable OutputColumn of(String head) {
-        String plain = head.strip().toLowerCase(Locale.ROOT).replaceAll("[*†a]?$", "");
-        for (OutputColumn each : values()) {
-            if (each.names.matcher(plain).matches()
-                    || each.names.matcher(head.strip().toLowerCase(Locale.ROOT)).matches()) {
-                return each;
-            }
-        }
-        return null;
+        return PrintedNames.column(head);
     }
 
     boolean isSlanted() {

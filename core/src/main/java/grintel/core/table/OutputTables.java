@@ -16,8 +16,6 @@ import org.jspecify.annotations.Nullable;
 final class OutputTables {
     private static final double LEVEL = 0.05;
     private static final Pattern SYMBOL = Pattern.compile("(?<![\\p{L}_])(?:[nNMptrFdV]|SD|SEM?|df|Mdn)(?= [=<>≤≥] )");
-    private static final Pattern EQUAL = Pattern.compile("(?i)equal variances assumed");
-    private static final Pattern UNEQUAL = Pattern.compile("(?i)equal variances not assumed");
 
     private final Guide guide;
     private final Forms forms;
@@ -212,7 +210,8 @@ final class OutputTables {
                     && columns.containsKey(OutputColumn.DEGREES)
                     && sheet.rows().stream()
                             .anyMatch(row -> row.stream()
-                                    .anyMatch(cell -> EQUAL.matcher(cell).find()))) {
+                                    .anyMatch(cell ->
+                                            PrintedNames.EQUAL.matcher(cell).find()))) {
                 return sheet;
             }
         }
@@ -311,12 +310,14 @@ final class OutputTables {
         String name = "Measure";
         for (List<String> row : sheet.rows()) {
             String all = String.join(" ", row);
-            if (EQUAL.matcher(all).find() || UNEQUAL.matcher(all).find()) {
+            if (PrintedNames.EQUAL.matcher(all).find()
+                    || PrintedNames.UNEQUAL.matcher(all).find()) {
                 if (!row.get(0).isEmpty()
-                        && !row.get(0).toLowerCase(Locale.ROOT).contains("equal variances")) {
+                        && !PrintedNames.EQUAL.matcher(row.get(0)).find()
+                        && !PrintedNames.UNEQUAL.matcher(row.get(0)).find()) {
                     name = row.get(0);
                 }
-                boolean not = UNEQUAL.matcher(all).find();
+                boolean not = PrintedNames.UNEQUAL.matcher(all).find();
                 Test read = new Test(
                         name,
                         not || levene >= t ? Double.NaN : value(row.get(levene), commas),
@@ -367,9 +368,9 @@ final class OutputTables {
     static boolean isOfCorrelations(Sheet sheet) {
         return sheet.columns() > 3
                 && sheet.rows().stream()
-                                .filter(row -> row.get(1)
-                                        .toLowerCase(Locale.ROOT)
-                                        .matches("(?:pearson|spearman).*|correlation coefficient"))
+                                .filter(row -> PrintedNames.CORRELATION
+                                        .matcher(row.get(1))
+                                        .matches())
                                 .count()
                         > 1;
     }
@@ -383,10 +384,10 @@ final class OutputTables {
         for (List<String> row : sheet.rows()) {
             String told = row.get(1).toLowerCase(Locale.ROOT);
             List<String> rest = row.subList(2, row.size());
-            if (told.matches("(?:pearson|spearman).*|correlation coefficient")) {
+            if (PrintedNames.CORRELATION.matcher(told).matches()) {
                 names.add(row.get(0));
                 values.add(rest);
-            } else if (told.startsWith("sig")) {
+            } else if (PrintedNames.PROBABILITY.matcher(told).matches()) {
                 chances.add(rest);
             } else if (told.equals("n")) {
                 for (String cell : rest) {

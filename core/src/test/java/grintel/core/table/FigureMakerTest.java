@@ -113,7 +113,9 @@ class FigureMakerTest {
 
     @Test
     void aSecondGroupIsASeriesAndSeveralMeasuresStandSideBySide() {
-        Columns two = columns(made(RAW, wish(Kind.BARS, null, Role.GROUP, Role.GROUP, Role.OUT, Role.MEASURE)));
+        Result byTwo = made(RAW, wish(Kind.BARS, null, Role.GROUP, Role.GROUP, Role.OUT, Role.MEASURE));
+        assertThat(figure(byTwo).notes().get(0)).endsWith("_n_ = 1 to 2.");
+        Columns two = columns(byTwo);
         assertThat(two.series()).extracting(Chart.Series::name).containsExactly("ebb", "flood");
         assertThat(two.series().get(0).values()).containsExactly(4.0, 7.0);
         assertThat(two.series().get(1).reaches())

@@ -31,6 +31,7 @@ import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -371,6 +372,25 @@ class TableMakerTest {
                 kind(null)));
         assertThat(other.rows().get(1)).containsExactly("slack-ebb", "\u22120.30", ".361", "[\u22120.82, 0.22]");
         inserted(guide("apa-7-student"), other);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Mittelwert|Std.-Abweichung|Standardfehler des Mittelwertes|Sig. (2-seitig)|Varianzen sind gleich|Varianzen sind nicht gleich",
+                "Moyenne|Écart type|Moyenne erreur standard|Sig. (bilatéral)|Hypothèse de variances égales|Hypothèse de variances inégales",
+                "Media|Desviación estándar|Media de error estándar|Sig. (bilateral)|Se asumen varianzas iguales|No se asumen varianzas iguales"
+            })
+    void outputInOtherLanguagesIsTheSameTable(
+            String mean, String sd, String sem, String p, String equal, String unequal) {
+        String other = PRINTED.replace("Std. Error Mean", sem)
+                .replace("Std. Deviation", sd)
+                .replace("Mean\t", mean + "\t")
+                .replace("Sig. (2-tailed)", p)
+                .replace("Equal variances assumed", equal)
+                .replace("Equal variances not assumed", unequal);
+        assertThat(table(made(other, kind(null)))).isEqualTo(table(made(PRINTED, kind(null))));
     }
 
     // ---- out of a paper
