@@ -66,6 +66,7 @@ function PictureBox({ picture, pictures }: { picture: Picture; pictures: string 
         )
       ) : (
         <image
+          className="sheet-picture"
           href={pictureAt(pictures, picture.part)}
           x={x}
           y={y}

@@ -263,11 +263,19 @@ final class ChartStyle {
             renderer.setSeriesPaint(1, Color.BLACK);
             renderer.setSeriesStroke(1, new BasicStroke(1));
         }
-        XYPlot out = new XYPlot(data, numbers(scatter.across(), false), numbers(scatter.up(), false), renderer);
+        XYPlot out = new XYPlot(
+                data,
+                numbers(scatter.across(), areWhole(scatter.x())),
+                numbers(scatter.up(), areWhole(scatter.y())),
+                renderer);
         out.setRangeGridlinesVisible(false);
         out.setDomainGridlinesVisible(false);
         out.setAxisOffset(RectangleInsets.ZERO_INSETS);
         return out;
+    }
+
+    private static boolean areWhole(List<Double> numbers) {
+        return numbers.stream().allMatch(number -> number == Math.rint(number));
     }
 
     private static double[] array(List<Double> numbers) {
