@@ -71,6 +71,8 @@ public final class Bench {
             compose(Brief.of(guide, null, brief.facts()));
         }
         OUT.println();
+        MakerBench.run(OUT);
+        OUT.println();
         for (int pages : List.of(20, 300)) {
             measure(pages);
         }
