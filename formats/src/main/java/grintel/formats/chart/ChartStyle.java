@@ -64,6 +64,9 @@ final class ChartStyle {
     private static final int LARGEST = 12;
     private static final double POINT = 5.5;
     private static final int MOST_LINES = 3;
+    /** Characters of a name, which no page has room for more of. */
+    private static final int LONGEST = 80;
+
     private static final double AROUND = 6;
 
     private static Color grey(int value) {
@@ -104,6 +107,12 @@ final class ChartStyle {
         return out;
     }
 
+    /** Words as there is room for them beside a chart. */
+    private static String shown(String words) {
+        int characters = words.codePointCount(0, words.length());
+        return characters <= LONGEST ? words : words.substring(0, words.offsetByCodePoints(0, LONGEST - 1)) + "…";
+    }
+
     private static void lettered(Axis axis) {
         axis.setLabelFont(FACE.deriveFont(NAMES));
         axis.setTickLabelFont(FACE.deriveFont(WORDS));
@@ -116,7 +125,7 @@ final class ChartStyle {
     }
 
     private static NumberAxis numbers(String name, boolean whole) {
-        NumberAxis axis = new NumberAxis(name);
+        NumberAxis axis = new NumberAxis(shown(name));
         lettered(axis);
         axis.setStandardTickUnits(units(whole));
         axis.setAutoRangeIncludesZero(false);
@@ -151,14 +160,14 @@ final class ChartStyle {
                 data.add(
                         value,
                         reach > 0 ? reach : null,
-                        new Named(i, series.name()),
-                        columns.categories().get(j));
+                        new Named(i, shown(series.name())),
+                        new Named(j, shown(columns.categories().get(j))));
             }
         }
         boolean bars = columns.mark() == Chart.Mark.BARS;
         NumberAxis up = numbers(columns.up(), whole);
         up.setAutoRangeIncludesZero(bars);
-        CategoryAxis across = new CategoryAxis(columns.across());
+        CategoryAxis across = new CategoryAxis(shown(columns.across()));
         lettered(across);
         across.setMaximumCategoryLabelLines(MOST_LINES);
         across.setMaximumCategoryLabelWidthRatio(1);
@@ -228,7 +237,7 @@ final class ChartStyle {
         return out;
     }
 
-    /** The key of a series, which its place tells from others and its name stands for. */
+    /** The key of a series or a category, which its place tells from others and its name stands for. */
     private record Named(int place, String name) implements Comparable<Named> {
         @Override
         public int compareTo(Named other) {

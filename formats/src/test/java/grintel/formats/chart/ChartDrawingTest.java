@@ -87,4 +87,19 @@ class ChartDrawingTest {
         Columns points = new Columns(Mark.POINTS, TWO.across(), TWO.up(), TWO.categories(), TWO.series());
         assertThat(lines(points)).contains("stroke-dasharray").isNotEqualTo(lines(TWO));
     }
+
+    @Test
+    void namesThatNoPageHasRoomForAreCutAndNumbersOfAnySizeAreDrawn() throws IOException {
+        String endless = "Quay".repeat(500);
+        Columns odd = new Columns(
+                Mark.BARS,
+                endless,
+                "\u0001<b>&\uD800",
+                List.of(endless + "1", endless + "2"),
+                List.of(
+                        new Series(endless, List.of(1.7e308, -1.7e308), List.of(1e308, 0.0)),
+                        new Series("", Arrays.asList(null, 1e-300), List.of(0.0, 0.0))));
+        assertThat(dots(odd)).isNotNull();
+        assertThat(lines(odd).length()).isLessThan(400_000);
+    }
 }
