@@ -21,7 +21,6 @@ function show(chosen: string, filter: Filter = 'all', of = stations) {
   const actions = {
     ...rowActions(),
     onStation: vi.fn(),
-    onNear: vi.fn(),
     onFilter: vi.fn(),
     onPutStationRight: vi.fn(),
   }
@@ -53,16 +52,6 @@ describe('the order of work', () => {
     expect(screen.getByRole('button', { name: /Type/ }).getAttribute('aria-expanded')).toBe('true')
     expect(screen.getByText('Face')).toBeTruthy()
     expect(screen.queryByText('Left margin')).toBeNull()
-  })
-
-  it('says which station may be chosen next', () => {
-    const { onNear, onStation } = show('type')
-    const sheet = screen.getByRole('button', { name: /Sheet/ })
-    fireEvent.pointerEnter(sheet)
-    expect(onNear).toHaveBeenCalledWith('sheet')
-    fireEvent.focus(screen.getByRole('button', { name: /Notes/ }))
-    expect(onNear).toHaveBeenLastCalledWith('notes')
-    expect(onStation).not.toHaveBeenCalled()
   })
 
   it('says why a station has nothing to read', () => {

@@ -37,7 +37,6 @@ export function OrderOfWork({
   filter,
   putRight,
   onStation,
-  onNear,
   onFilter,
   next,
   ...ledger
@@ -49,8 +48,6 @@ export function OrderOfWork({
   putRight: Paper['putRight']
   reading: string | null
   onStation: (id: string) => void
-  /** A station is pointed at, or has the focus, and may be chosen next. */
-  onNear: (id: string) => void
   onFilter: (filter: Filter) => void
   /** What is left and what to do next. */
   next: ReactNode
@@ -92,8 +89,6 @@ export function OrderOfWork({
               tabIndex={station.id === chosen ? 0 : -1}
               aria-expanded={station.id === chosen}
               onClick={() => onStation(station.id)}
-              onPointerEnter={() => onNear(station.id)}
-              onFocus={() => onNear(station.id)}
               className="flex h-7 w-full items-center justify-between pr-[18px] pl-[34px] text-left hover:bg-base-200"
             >
               <span className={station.readings.length === 0 ? 'text-soft' : 'font-medium'}>

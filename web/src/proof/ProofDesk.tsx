@@ -25,7 +25,7 @@ import { useChoice } from './useChoice'
 import { useCommands } from './useCommands'
 import { useFind } from './useFind'
 import { useKeys } from './useKeys'
-import { type Layout, type Paper, type Station, type Stroke, useStrokes, useStrokesAhead } from './useProof'
+import { type Layout, type Paper, type Station, type Stroke, useStrokes } from './useProof'
 import { useSeen } from './useSeen'
 import { WhatNext } from './WhatNext'
 import { nextZoom } from './zoom'
@@ -50,15 +50,6 @@ export function ProofDesk({
   const { units, zoom, singleKeys, sorting } = useSettings()
   const choice = useChoice(layout, stations, sorting)
   const strokes = useStrokes(paper.id, choice.station, paper.revision, units)
-  const ahead = useStrokesAhead(paper.id, paper.revision, units)
-  const shown = strokes.isSuccess
-  // The stations before and after are a key away.
-  useEffect(() => {
-    const at = stations.findIndex(({ id }) => id === choice.station)
-    if (shown && at >= 0) {
-      stations.slice(Math.max(0, at - 1), at + 2).forEach(({ id }) => ahead(id))
-    }
-  }, [shown, stations, choice.station, ahead])
   const commands = useCommands(paper, stations, choice.say)
   const find = useFind(layout.pages, choice.goTo)
   const seen = useSeen(layout.pages.length, paper.revision)
@@ -162,7 +153,6 @@ export function ProofDesk({
             busy={commands.busy}
             lit={lit}
             letting={letting}
-            onNear={ahead}
             onStation={choice.chooseStation}
             onFilter={setFilter}
             next={

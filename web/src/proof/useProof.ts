@@ -1,5 +1,4 @@
-import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useCallback } from 'react'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { api, body, type Schemas, sendFile, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
 import { examined, finish, type OnWork, type Work } from '../api/work'
@@ -89,14 +88,8 @@ export function useReadings(id: string, revision: number | undefined, units: Uni
 
 /** What a station measures on the pages of a paper as it stands, by page. */
 export function useStrokes(id: string, station: string, revision: number, units: Units) {
-  return useQuery(strokesOf(id, station, revision, units))
-}
-
-const strokesOf = (id: string, station: string, revision: number, units: Units) =>
-  queryOptions({
+  return useQuery({
     queryKey: ['strokes', id, revision, station, units],
-    // Of one revision they never change.
-    staleTime: Infinity,
     queryFn: async () => {
       const { pages } = await examined<Schemas['StrokesView']>(() =>
         api.GET('/api/papers/{id}/strokes', { params: { path: { id }, query: { station, units } } }),
@@ -104,17 +97,6 @@ const strokesOf = (id: string, station: string, revision: number, units: Units) 
       return new Map(pages.map(({ page, strokes }) => [page, strokes]))
     },
   })
-
-/** Fetches the strokes of a station that will likely be chosen next, so that they are there when it is. */
-export function useStrokesAhead(id: string, revision: number, units: Units) {
-  const client = useQueryClient()
-  return useCallback(
-    (station: string) => {
-      // What fails here is asked for again, and told, when the station is chosen.
-      client.query(strokesOf(id, station, revision, units)).catch(() => undefined)
-    },
-    [client, id, revision, units],
-  )
 }
 
 const wordsOf = async ({ id, revision }: Paper, wish: Wish, onWork?: OnWork): Promise<Change[]> => {
