@@ -1,11 +1,13 @@
-import { type ReactNode, useCallback, useEffect, useState } from 'react'
+import { type ReactNode, useCallback } from 'react'
 import { Notice } from '../ui/Notice'
 import { KeepFile } from '../ui/KeepFile'
 import { TextField } from '../ui/TextField'
 import { Bringing } from './Bringing'
 import { Drawing } from './Drawing'
 import { plainOf } from './grid'
+import { Lines } from './Lines'
 import { MadeOnPage } from './MadeOnPage'
+import { paragraphsOf, useDraft } from './useDraft'
 import { useEdited } from './useEdited'
 import {
   bringFigure,
@@ -95,7 +97,7 @@ type FigureWords = ReturnType<typeof wordsOf>
 const withWords = (figure: Figure, { title, across, up, notes, alternative }: FigureWords): Figure => ({
   title,
   ...(figure.chart && { chart: { ...figure.chart, across, up } }),
-  notes: notes.split('\n').filter((line) => line.trim() !== ''),
+  notes: paragraphsOf(notes),
   alternative,
 })
 
@@ -111,23 +113,7 @@ function Words({
   onUndo: (() => void) | null
   onRedo: (() => void) | null
 }) {
-  const [words, setWords] = useState(() => wordsOf(figure))
-  const [was, setWas] = useState(figure)
-  // What came from elsewhere, as a step taken back, shows in the fields.
-  if (was !== figure) {
-    setWas(figure)
-    setWords(wordsOf(figure))
-  }
-  useEffect(() => {
-    const later = setTimeout(() => {
-      const next = withWords(figure, words)
-      if (JSON.stringify(wordsOf(next)) !== JSON.stringify(wordsOf(figure))) {
-        onChange((each) => withWords(each, words))
-      }
-    }, 400)
-    return () => clearTimeout(later)
-  }, [words, figure, onChange])
-  const say = (said: Partial<FigureWords>) => setWords((before) => ({ ...before, ...said }))
+  const [words, say] = useDraft(figure, wordsOf, withWords, onChange)
   return (
     <section aria-label="Words of the figure" className="flex flex-col gap-4">
       <TextField
@@ -141,8 +127,14 @@ function Words({
         <TextField label="Axis up" value={words.up} onText={(up) => say({ up })} />
       </div>
       <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
-        <Lines label="Notes, a paragraph each" text={words.notes} onText={(notes) => say({ notes })} />
         <Lines
+          rows={3}
+          label="Notes, a paragraph each"
+          text={words.notes}
+          onText={(notes) => say({ notes })}
+        />
+        <Lines
+          rows={3}
           label="For those who do not see it"
           text={words.alternative}
           onText={(alternative) => say({ alternative })}
@@ -157,19 +149,5 @@ function Words({
         </button>
       </p>
     </section>
-  )
-}
-
-function Lines({ label, text, onText }: { label: string; text: string; onText: (text: string) => void }) {
-  return (
-    <label className="flex flex-col gap-1">
-      {label}
-      <textarea
-        className="textarea min-h-11 w-full border-soft bg-base-100"
-        rows={3}
-        value={text}
-        onChange={({ target }) => onText(target.value)}
-      />
-    </label>
   )
 }

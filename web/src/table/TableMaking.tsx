@@ -1,11 +1,13 @@
-import { type ReactNode, useCallback, useEffect, useState } from 'react'
+import { type ReactNode, useCallback } from 'react'
 import { Notice } from '../ui/Notice'
 import { TextField } from '../ui/TextField'
 import { type Table, tableOf } from './grid'
+import { Lines } from './Lines'
 import { MadeOnPage } from './MadeOnPage'
 import { Outlets } from './Outlets'
 import { TableGrid } from './TableGrid'
 import { Understanding } from './Understanding'
+import { paragraphsOf, useDraft } from './useDraft'
 import { useEdited } from './useEdited'
 import { useMaking } from './useMaking'
 import {
@@ -65,43 +67,31 @@ export function TableMaking({
   )
 }
 
+const wordsOf = ({ title, notes }: Table) => ({ title, notes: notes.join('\n') })
+
+const withWords = (table: Table, { title, notes }: ReturnType<typeof wordsOf>): Table => ({
+  ...table,
+  title,
+  notes: paragraphsOf(notes),
+})
+
 /** Title and notes. */
 function Words({ table, onChange }: { table: Table; onChange: (edit: (was: Table) => Table) => void }) {
-  const [title, setTitle] = useState(table.title)
-  const [notes, setNotes] = useState(table.notes.join('\n'))
-  const [was, setWas] = useState(table)
-  // What came from elsewhere, as a step taken back, shows in the fields.
-  if (was !== table) {
-    setWas(table)
-    setTitle(table.title)
-    setNotes(table.notes.join('\n'))
-  }
-  useEffect(() => {
-    const later = setTimeout(() => {
-      const lines = notes.split('\n').filter((line) => line.trim() !== '')
-      if (title !== table.title || lines.join('\n') !== table.notes.join('\n')) {
-        onChange((each) => ({ ...each, title, notes: lines }))
-      }
-    }, 400)
-    return () => clearTimeout(later)
-  }, [title, notes, table, onChange])
+  const [words, say] = useDraft(table, wordsOf, withWords, onChange)
   return (
     <div className="grid grid-cols-2 gap-4 max-sm:grid-cols-1">
       <TextField
         label="Title"
         hint="A proposal; say what your reader should see."
-        value={title}
-        onText={setTitle}
+        value={words.title}
+        onText={(title) => say({ title })}
       />
-      <label className="flex flex-col gap-1">
-        Notes, a paragraph each
-        <textarea
-          className="textarea min-h-11 w-full border-soft bg-base-100"
-          rows={Math.max(1, Math.min(4, table.notes.length))}
-          value={notes}
-          onChange={(event) => setNotes(event.target.value)}
-        />
-      </label>
+      <Lines
+        rows={Math.max(1, Math.min(4, table.notes.length))}
+        label="Notes, a paragraph each"
+        text={words.notes}
+        onText={(notes) => say({ notes })}
+      />
     </div>
   )
 }
