@@ -15,9 +15,6 @@ public sealed interface Chart {
     /** What the numbers from the foot up are. */
     String up();
 
-    /** This chart with other names of its axes. */
-    Chart named(String across, String up);
-
     /** What marks a number. */
     enum Mark {
         BARS,
@@ -51,11 +48,6 @@ public sealed interface Chart {
                     || series.stream().anyMatch(each -> each.values().size() != columns)) {
                 throw new IllegalArgumentException("No columns: " + columns + " and " + series.size());
             }
-        }
-
-        @Override
-        public Columns named(String newAcross, String newUp) {
-            return new Columns(mark, newAcross, newUp, categories, series);
         }
 
         /** Whether any of its numbers has an error bar. */
@@ -101,11 +93,6 @@ public sealed interface Chart {
             if (x.size() < 2 || x.size() != y.size()) {
                 throw new IllegalArgumentException("No pairs: " + x.size() + " and " + y.size());
             }
-        }
-
-        @Override
-        public Scatter named(String newAcross, String newUp) {
-            return new Scatter(newAcross, newUp, x, y, line);
         }
     }
 

@@ -1,6 +1,5 @@
 package grintel.core.chart;
 
-import grintel.core.made.Slanted;
 import java.util.List;
 
 /**
@@ -12,10 +11,5 @@ import java.util.List;
 public record MadeFigure(String title, Chart chart, List<String> notes, String alternative) {
     public MadeFigure {
         notes = List.copyOf(notes);
-    }
-
-    /** The title without the signs of slant. */
-    public String plainTitle() {
-        return Slanted.plain(title);
     }
 }

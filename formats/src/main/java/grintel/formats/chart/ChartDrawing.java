@@ -37,16 +37,38 @@ public final class ChartDrawing implements ChartArtist {
 
     @Override
     public NewImage draw(Chart chart, int width, int height) {
-        JFreeChart drawn = new ChartStyle().of(chart);
-        int across = (int) Math.round(width * DOTS_PER_POINT);
-        int down = (int) Math.round(height * DOTS_PER_POINT);
-        return new NewImage(
-                dots(drawn, width, height, across, down),
-                lines(drawn, width, height),
-                new Inline.Picture.Pixels(across, down));
+        JFreeChart drawn = ChartStyle.of(chart);
+        return new NewImage(dots(drawn, width, height), lines(drawn, width, height), pixels(width, height));
     }
 
-    private static byte[] dots(JFreeChart chart, int width, int height, int across, int down) {
+    /**
+     * An image as large as a drawn one, with nothing in it: for whoever asks where it stands.
+     *
+     * @param width points
+     * @param height points
+     */
+    public static NewImage blank(int width, int height) {
+        return new NewImage(new byte[0], new byte[0], pixels(width, height));
+    }
+
+    /**
+     * The dots alone, as PNG.
+     *
+     * @param width points
+     * @param height points
+     */
+    public static byte[] dots(Chart chart, int width, int height) {
+        return dots(ChartStyle.of(chart), width, height);
+    }
+
+    private static Inline.Picture.Pixels pixels(int width, int height) {
+        return new Inline.Picture.Pixels(
+                (int) Math.round(width * DOTS_PER_POINT), (int) Math.round(height * DOTS_PER_POINT));
+    }
+
+    private static byte[] dots(JFreeChart chart, int width, int height) {
+        int across = pixels(width, height).width();
+        int down = pixels(width, height).height();
         BufferedImage image = new BufferedImage(across, down, BufferedImage.TYPE_INT_RGB);
         Graphics2D graphics = image.createGraphics();
         graphics.setColor(Color.WHITE);

@@ -51,13 +51,11 @@ final class ChartStyle {
     private static final List<Color> GREYS =
             List.of(grey(0x9a), grey(0xe6), grey(0x6b), Color.WHITE, grey(0xc4), grey(0x80));
 
+    /** Those of the second series and the further ones; the first is drawn through. */
     private static final List<float[]> DASHES = List.of(
-            new float[] {1, 0},
-            new float[] {5, 3},
-            new float[] {1.5f, 2.5f},
-            new float[] {7, 2, 1.5f, 2},
-            new float[] {3, 2},
-            new float[] {9, 4});
+            new float[] {5, 3}, new float[] {1.5f, 2.5f}, new float[] {7, 2, 1.5f, 2}, new float[] {3, 2}, new float[] {
+                9, 4
+            });
     /** Powers of ten of the smallest and the largest step of an axis. */
     private static final int SMALLEST = 9;
 
@@ -68,6 +66,8 @@ final class ChartStyle {
     private static final int LONGEST = 80;
 
     private static final double AROUND = 6;
+
+    private ChartStyle() {}
 
     private static Color grey(int value) {
         return new Color(value, value, value);
@@ -83,7 +83,7 @@ final class ChartStyle {
         }
     }
 
-    JFreeChart of(Chart chart) {
+    static JFreeChart of(Chart chart) {
         if (chart instanceof Chart.Columns columns) {
             return framed(plot(columns), columns.series().size() > 1);
         }
@@ -216,7 +216,7 @@ final class ChartStyle {
             out.setSeriesStroke(
                     i,
                     new BasicStroke(
-                            1, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1, i == 0 ? null : DASHES.get(i), 0));
+                            1, BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 1, i == 0 ? null : DASHES.get(i - 1), 0));
         }
         return out;
     }

@@ -78,8 +78,9 @@ class ChartDrawingTest {
         ChartDrawing drawing = new ChartDrawing();
         assertThat(drawing.draw(TWO, 432, 259)).isEqualTo(drawing.draw(TWO, 432, 259));
         assertThat(drawing.draw(TWO, 432, 259).part())
-                .isNotEqualTo(
-                        drawing.draw(TWO.named("Harbour", "Interval"), 432, 259).part());
+                .isNotEqualTo(drawing.draw(
+                                new Columns(Mark.BARS, "Harbour", "Interval", TWO.categories(), TWO.series()), 432, 259)
+                        .part());
     }
 
     @Test

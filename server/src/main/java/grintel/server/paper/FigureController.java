@@ -59,7 +59,7 @@ class FigureController {
         });
     }
 
-    /** A figure on a page, with what of it is off. */
+    /** A figure on a page, with what of it is off; what is drawn is fetched by itself. */
     @PostMapping("/page")
     MadePageView page(
             @AuthenticationPrincipal SignedIn person,
@@ -67,7 +67,10 @@ class FigureController {
             @RequestParam(defaultValue = "inches") String units) {
         Brief brief = brief(person, wanted);
         return MadePages.view(
-                new FigureBlocks(wanted.figure().read(), brief.guide(), artist),
+                new FigureBlocks(
+                        wanted.figure().read(),
+                        brief.guide(),
+                        (chart, width, height) -> ChartDrawing.blank(width, height)),
                 Station.FIGURES,
                 brief,
                 wanted.number(),
@@ -77,9 +80,8 @@ class FigureController {
     /** The picture on that page. */
     @PostMapping(path = "/picture", produces = MediaType.IMAGE_PNG_VALUE)
     byte[] picture(@AuthenticationPrincipal SignedIn person, @RequestBody FigurePageRequest wanted) {
-        return artist.draw(
-                        wanted.figure().read().chart(), FigureBlocks.WIDEST, FigureBlocks.height(FigureBlocks.WIDEST))
-                .dots();
+        return ChartDrawing.dots(
+                wanted.figure().read().chart(), FigureBlocks.WIDEST, FigureBlocks.height(FigureBlocks.WIDEST));
     }
 
     /** A figure as a file of its own. */
