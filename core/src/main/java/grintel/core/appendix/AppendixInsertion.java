@@ -11,9 +11,7 @@ import grintel.core.edit.NewParagraph;
 import grintel.core.edit.Position;
 import grintel.core.guide.Guide;
 import grintel.core.guide.demand.Boldness;
-import grintel.core.guide.demand.CaseStyle;
 import grintel.core.guide.demand.ClosingDemands;
-import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.guide.demand.Place;
 import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.guide.value.Length;
@@ -104,7 +102,7 @@ public final class AppendixInsertion {
                 centred.with(ParagraphProperties.PAGE_BREAK_BEFORE, true).with(ParagraphProperties.OUTLINE_LEVEL, 0);
         out.add(paragraph(style, own, label, bold));
         if (!appendix.title().isBlank()) {
-            out.add(paragraph(style, centred, TitleCase.of(appendix.title(), caseStyle(), at -> false), bold));
+            out.add(paragraph(style, centred, TitleCase.of(appendix.title(), guide.titleCase()), bold));
         }
         for (Piece piece : appendix.pieces()) {
             out.addAll(blocks(piece, style));
@@ -113,12 +111,6 @@ public final class AppendixInsertion {
             out.add(paragraph(style, PropertySet.empty(), REVERSED_NOTE, false));
         }
         return out;
-    }
-
-    private CaseStyle caseStyle() {
-        return guide.ask("headings.case").isAsked()
-                ? guide.ask("headings.case").get(HeadingDemands.CASE_STYLE)
-                : CaseStyle.MLA;
     }
 
     private List<NewBlock> blocks(Piece piece, @Nullable String style) {

@@ -1,7 +1,9 @@
 package grintel.core.guide;
 
 import grintel.core.data.DataNode;
+import grintel.core.guide.demand.CaseStyle;
 import grintel.core.guide.demand.Demands;
+import grintel.core.guide.demand.HeadingDemands;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,6 +88,12 @@ public record Guide(
     /** What is asked of a rule. */
     public Ask ask(String rule) {
         return Objects.requireNonNullElseGet(asks.get(rule), () -> Ask.nothing(rule));
+    }
+
+    /** The manner of its title case; where it asks none of headings, that of MLA. */
+    public CaseStyle titleCase() {
+        Ask ask = ask("headings.case");
+        return ask.isAsked() ? ask.get(HeadingDemands.CASE_STYLE) : CaseStyle.MLA;
     }
 
     /**

@@ -7,7 +7,6 @@ import grintel.core.guide.demand.CaptionForm;
 import grintel.core.guide.demand.CaseStyle;
 import grintel.core.guide.demand.Casing;
 import grintel.core.guide.demand.FigureDemands;
-import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.language.TitleCase;
 import grintel.core.made.Slanted;
 import grintel.core.table.FigureMaker.Spread;
@@ -26,9 +25,7 @@ final class FigureWords {
 
     FigureWords(Guide guide) {
         this.numbers = new NumberForm(guide);
-        this.style = guide.ask("headings.case").isAsked()
-                ? guide.ask("headings.case").get(HeadingDemands.CASE_STYLE)
-                : CaseStyle.MLA;
+        this.style = guide.titleCase();
         CaptionForm form = guide.ask("figures.title").find(FigureDemands.TITLE);
         this.sentence = form != null && form.casing() == Casing.SENTENCE;
     }

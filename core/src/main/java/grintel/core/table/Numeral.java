@@ -69,6 +69,11 @@ public record Numeral(String sign, double value, int places, String marks) {
         return new Numeral(sign, form.group("minus") == null ? value : -value, rest.length(), marks);
     }
 
+    /** The least it can stand for: nothing where it is told to be less than another, as small probabilities are. */
+    double least() {
+        return sign.equals("<") ? 0 : value;
+    }
+
     /** Whether the cells of a sheet have their decimals behind commas, as the first rows tell. */
     public static boolean commas(Sheet sheet) {
         int commas = 0;

@@ -177,7 +177,7 @@ final class OutputTables {
         return switch (output) {
             case COUNT -> figure.number(numeral.value(), 0);
             case DEGREES -> figure.degrees(Math.round(numeral.value() * 1000) / 1000.0);
-            case P -> numeral.sign().equals("<") ? figure.probability(0) : figure.probability(numeral.value());
+            case P -> figure.probability(numeral.least());
             case R, BETA -> figure.bounded(numeral.value(), 2) + marks;
             case PERCENT -> figure.number(numeral.value(), 1);
             default -> figure.number(numeral.value()) + marks;
@@ -359,7 +359,7 @@ final class OutputTables {
             throw new UnusableSourceException(
                     "“" + cell + "” stands where a number should. Paste both tables as a whole.");
         }
-        return numeral.sign().equals("<") ? 0 : numeral.value();
+        return numeral.least();
     }
 
     // ---- correlations

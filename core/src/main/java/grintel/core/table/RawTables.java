@@ -2,7 +2,6 @@ package grintel.core.table;
 
 import grintel.core.guide.Guide;
 import grintel.core.guide.demand.CaseStyle;
-import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.language.TitleCase;
 import grintel.core.table.MadeTable.Head;
 import grintel.core.table.TableMaker.Kind;
@@ -38,9 +37,7 @@ final class RawTables {
         this.intervals = wish.intervals();
         this.forms = new Forms(guide, wish.asterisks());
         this.figure = forms.figure();
-        this.style = guide.ask("headings.case").isAsked()
-                ? guide.ask("headings.case").get(HeadingDemands.CASE_STYLE)
-                : CaseStyle.MLA;
+        this.style = guide.titleCase();
         this.measures = measures;
         this.groups = groups;
         this.equalVariances = wish.equalVariances();

@@ -111,18 +111,14 @@ final class TestTables {
 
     private String told(OutputColumn column, Numeral number, @Nullable Numeral marking) {
         return switch (column) {
-            case P -> figure.probability(chance(number));
+            case P -> figure.probability(number.least());
             case BETA -> figure.bounded(number.value(), 2);
             case DEGREES -> figure.degrees(number.value());
             default -> {
                 String plain = figure.number(number.value());
-                yield marking == null ? plain : forms.marked(plain, chance(marking));
+                yield marking == null ? plain : forms.marked(plain, marking.least());
             }
         };
-    }
-
-    private static double chance(Numeral p) {
-        return p.sign().equals("<") ? Math.min(p.value(), Math.nextDown(0.001)) : p.value();
     }
 
     private MadeTable table(
@@ -177,7 +173,7 @@ final class TestTables {
             rows.add(cells(named, row, bare(label(row, estimate)), columns, interval));
             Numeral p = named.number(row, OutputColumn.P);
             if (p != null) {
-                chances.add(chance(p));
+                chances.add(p.least());
             }
         }
         String dependent = dependent(named.sheet());
@@ -240,7 +236,7 @@ final class TestTables {
             if (f != null && p != null && between != null && within != null) {
                 out.add(figure.symbol("F") + "(" + figure.degrees(between.value()) + ", "
                         + figure.degrees(within.value()) + ") = " + figure.number(f.value()) + ", "
-                        + figure.said(chance(p)));
+                        + figure.said(p.least()));
             }
         }
         return String.join(", ", out);
@@ -281,7 +277,7 @@ final class TestTables {
                 continue;
             }
             rows.add(cells(named, row, apart ? group + " – " + other : other, columns, interval));
-            chances.add(chance(p));
+            chances.add(p.least());
         }
         String by = apart ? sorting(named.names().get(difference - 2)) : "";
         String dependent = dependent(named.sheet());

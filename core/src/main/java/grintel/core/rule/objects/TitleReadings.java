@@ -4,7 +4,6 @@ import grintel.core.edit.Edit;
 import grintel.core.guide.demand.CaptionForm;
 import grintel.core.guide.demand.CaseStyle;
 import grintel.core.guide.demand.Casing;
-import grintel.core.guide.demand.HeadingDemands;
 import grintel.core.language.SentenceCase;
 import grintel.core.language.TitleCase;
 import grintel.core.paper.Paragraph;
@@ -110,9 +109,7 @@ public final class TitleReadings {
     }
 
     private List<Reading> cased(List<Stretch> titles) {
-        CaseStyle style = exam.ask("headings.case").isAsked()
-                ? exam.ask("headings.case").get(HeadingDemands.CASE_STYLE)
-                : CaseStyle.MLA;
+        CaseStyle style = exam.brief().guide().titleCase();
         if (form.casing() == Casing.TITLE) {
             return Recased.readings(
                     rule, exam.stretches(titles), (line, kept) -> TitleCase.of(line.characters(), style, kept));
