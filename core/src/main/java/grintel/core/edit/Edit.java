@@ -1,10 +1,13 @@
 package grintel.core.edit;
 
+import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.NumberFormat;
 import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Property;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
 import grintel.core.paper.TableAddress;
@@ -203,7 +206,43 @@ public sealed interface Edit {
         }
     }
 
-    // ---- tables, pictures, notes
+    // ---- sections, tables, pictures, notes
+
+    /**
+     * Sets blocks apart in a section of their own, on sheets of their own; what comes after them begins on a new sheet
+     * again. The first of the sections that come of it keeps what the one section says of its headers, footers, first page
+     * and numbering; the others go on. Where only a table stands at an edge, a paragraph without words comes in to hold the
+     * end of the section.
+     *
+     * @param first the first paragraph of the blocks, of a table its first
+     * @param last the last one, in the same section
+     * @param sheet what the section of these blocks says otherwise of itself
+     */
+    record SetApart(ParagraphAddress first, ParagraphAddress last, PropertySet sheet) implements Edit {
+        /** What a paragraph says of itself that holds the end of a section and nothing else: it takes next to no room. */
+        public static final PropertySet HOLDER = PropertySet.of(
+                        ParagraphProperties.LINE_SPACING, new LineSpacing(LineSpacing.Rule.EXACTLY, 20))
+                .with(ParagraphProperties.SPACE_BEFORE, 0)
+                .with(ParagraphProperties.SPACE_AFTER, 0);
+
+        /** What only the first of several sections says that were one. */
+        public static final List<Property<?>> OF_THE_FIRST = List.of(
+                SectionProperties.FIRST_PAGE_DIFFERS, SectionProperties.PAGE_NUMBER_START, SectionProperties.BREAK);
+
+        public SetApart {
+            if (!first.story().equals(Story.TEXT) || !last.story().equals(Story.TEXT) || last.index() < first.index()) {
+                throw new IllegalArgumentException("Only blocks of the text are set apart, from the first to the last");
+            }
+            if (sheet.says(SectionProperties.FIRST_PAGE_DIFFERS)) {
+                throw new IllegalArgumentException("Sheets set apart show the headers of those before");
+            }
+        }
+
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.setApart(this);
+        }
+    }
 
     /** Sets the widths of the grid's columns in twips, and those of the cells that stand in them. */
     record SetColumns(TableAddress table, List<Integer> widths) implements Edit {

@@ -11,7 +11,7 @@ import java.util.TreeMap;
 /**
  * The order in which edits of one list are made, the same for a paper and for a file: those of characters from the end of
  * each paragraph on, so that offsets before them hold; those of paragraphs by kind: parted and joined from the end of the
- * text on, then moved, then added, then taken out.
+ * text on, then moved, then added, then taken out, then set apart.
  */
 public final class EditOrder {
     private EditOrder() {}
@@ -46,7 +46,8 @@ public final class EditOrder {
                 || edit instanceof Edit.MoveParagraphs
                 || edit instanceof Edit.InsertParagraph
                 || edit instanceof Edit.InsertBlocks
-                || edit instanceof Edit.RemoveParagraph;
+                || edit instanceof Edit.RemoveParagraph
+                || edit instanceof Edit.SetApart;
     }
 
     /** The edits of characters, for each paragraph from its end on. */
@@ -81,6 +82,7 @@ public final class EditOrder {
                 .filter(edit -> edit instanceof Edit.InsertParagraph || edit instanceof Edit.InsertBlocks)
                 .forEach(out::add);
         edits.stream().filter(Edit.RemoveParagraph.class::isInstance).forEach(out::add);
+        edits.stream().filter(Edit.SetApart.class::isInstance).forEach(out::add);
         return out;
     }
 
@@ -101,6 +103,9 @@ public final class EditOrder {
         }
         if (edit instanceof Edit.InsertBlocks insert) {
             return insert.at().paragraph();
+        }
+        if (edit instanceof Edit.SetApart apart) {
+            return apart.first();
         }
         return edit instanceof Edit.InsertParagraph insert
                 ? insert.at().paragraph()

@@ -183,6 +183,16 @@ public final class EditSet {
             structure(List.of(first, new ParagraphAddress(first.story(), first.index() + 1)), true);
         }
 
+        /** Its neighbours are told as well: which of them hold the ends of sections must not change meanwhile. */
+        @Override
+        public void setApart(Edit.SetApart edit) {
+            List<ParagraphAddress> apart = new ArrayList<>();
+            for (int i = edit.first().index() - 1; i <= edit.last().index() + 1; i++) {
+                apart.add(ParagraphAddress.text(i));
+            }
+            structure(apart, false);
+        }
+
         @Override
         public void setColumns(Edit.SetColumns edit) {
             slot(List.of("columns", edit.table()));

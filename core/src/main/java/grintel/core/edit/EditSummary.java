@@ -19,6 +19,7 @@ public final class EditSummary {
     private final Set<Object> texts = new LinkedHashSet<>();
     private final Set<Item> others = new LinkedHashSet<>();
     private int removed;
+    private int apart;
     private int further;
 
     private EditSummary(Paper paper) {
@@ -45,6 +46,8 @@ public final class EditSummary {
             holders.computeIfAbsent(group, key -> new LinkedHashSet<>()).add(set.target());
         } else if (edit instanceof Edit.RemoveParagraph) {
             removed++;
+        } else if (edit instanceof Edit.SetApart) {
+            apart++;
         } else if (edit instanceof Edit.ReplaceText replace) {
             texts.add(replace.range().paragraph());
         } else if (edit instanceof Edit.WriteMarginal write) {
@@ -91,6 +94,9 @@ public final class EditSummary {
         }
         if (!texts.isEmpty()) {
             out.add(Item.of("text", texts.size()));
+        }
+        if (apart > 0) {
+            out.add(Item.of("set-apart", apart));
         }
         out.addAll(others);
         if (further > 0) {

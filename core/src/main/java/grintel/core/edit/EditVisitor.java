@@ -33,6 +33,8 @@ public interface EditVisitor {
 
     void joinParagraphs(Edit.JoinParagraphs edit);
 
+    void setApart(Edit.SetApart edit);
+
     void setColumns(Edit.SetColumns edit);
 
     void changePicture(Edit.ChangePicture edit);

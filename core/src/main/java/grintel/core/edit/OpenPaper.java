@@ -9,6 +9,8 @@ import grintel.core.paper.Note;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.ParagraphSource;
+import grintel.core.paper.Property;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.Revision;
 import grintel.core.paper.Run;
@@ -149,6 +151,80 @@ final class OpenPaper {
         containers.remove(paragraph);
     }
 
+    // ---- sections
+
+    /** Makes a section of its own of some blocks of one. */
+    void setApart(Edit.SetApart edit) {
+        int index = sectionOf(paragraph(edit.first()));
+        OpenSection section = sections.get(index);
+        int from = blockOf(section, paragraph(edit.first()));
+        int to = blockOf(section, paragraph(edit.last()));
+        if (to < from) {
+            throw new EditRefusedException("What is set apart stands in one section.");
+        }
+        PropertySet further = section.direct;
+        for (Property<?> property : Edit.SetApart.OF_THE_FIRST) {
+            further = further.with(property, null);
+        }
+        List<OpenSection> pieces = new ArrayList<>();
+        for (int[] range : new int[][] {{0, from}, {from, to + 1}, {to + 1, section.blocks.size()}}) {
+            if (range[0] == range[1]) {
+                continue;
+            }
+            PropertySet direct = pieces.isEmpty() ? section.direct : further;
+            OpenSection piece = new OpenSection(
+                    range[0] == from ? edit.sheet().over(direct) : direct,
+                    new ArrayList<>(section.blocks.subList(range[0], range[1])));
+            pieces.add(piece);
+            for (OpenBlock block : piece.blocks) {
+                if (block instanceof OpenParagraph paragraph) {
+                    containers.put(paragraph, piece.blocks);
+                }
+            }
+        }
+        OpenSection first = pieces.get(0);
+        first.headers.putAll(section.headers);
+        first.footers.putAll(section.footers);
+        pieces.subList(0, pieces.size() - 1).forEach(this::end);
+        sections.remove(index);
+        sections.addAll(index, pieces);
+    }
+
+    /** Lets the last paragraph of a section hold its end. */
+    private void end(OpenSection section) {
+        List<OpenBlock> blocks = section.blocks;
+        if (!(blocks.get(blocks.size() - 1) instanceof OpenParagraph)) {
+            OpenParagraph holder = new OpenParagraph(ParagraphSource.of(null, Edit.SetApart.HOLDER), List.of());
+            blocks.add(holder);
+            containers.put(holder, blocks);
+        }
+        ((OpenParagraph) blocks.get(blocks.size() - 1)).endsSection = true;
+    }
+
+    private int sectionOf(OpenParagraph paragraph) {
+        for (int i = 0; i < sections.size(); i++) {
+            if (blockOf(sections.get(i), paragraph) >= 0) {
+                return i;
+            }
+        }
+        throw new EditRefusedException("The paragraph is no longer in the paper.");
+    }
+
+    /** The block of a section in which a paragraph stands, or that it is; -1 where none is. */
+    private static int blockOf(OpenSection section, OpenParagraph paragraph) {
+        for (int i = 0; i < section.blocks.size(); i++) {
+            if (holds(section.blocks.get(i), paragraph)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    @SuppressWarnings("ReferenceEquality") // open blocks are things, not values
+    private static boolean holds(OpenBlock block, OpenParagraph paragraph) {
+        return paragraphs(block).stream().anyMatch(each -> each == paragraph);
+    }
+
     /** Lets a note be called under another name, as when it changes its kind. */
     void callAs(Story was, Story is) {
         for (OpenParagraph paragraph : paragraphs.values()) {
@@ -183,6 +259,9 @@ final class OpenPaper {
     private static List<OpenParagraph> paragraphs(OpenBlock block) {
         if (block instanceof OpenParagraph paragraph) {
             return List.of(paragraph);
+        }
+        if (block instanceof OpenBlock.Untouched) {
+            return List.of();
         }
         return ((OpenBlock.OpenTable) block)
                 .rows.stream()

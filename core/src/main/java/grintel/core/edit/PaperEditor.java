@@ -270,7 +270,12 @@ public final class PaperEditor {
             open.remove(next);
         }
 
-        // ---- tables, pictures, notes
+        // ---- sections, tables, pictures, notes
+
+        @Override
+        public void setApart(Edit.SetApart edit) {
+            open.setApart(edit);
+        }
 
         @Override
         public void setColumns(Edit.SetColumns edit) {

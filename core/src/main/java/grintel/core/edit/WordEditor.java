@@ -27,6 +27,7 @@ final class WordEditor implements EditVisitor {
                         || edit instanceof Edit.ApplyStyle
                         || edit instanceof Edit.ApplyCharacterStyle
                         || edit instanceof Edit.FollowStyle
+                        || edit instanceof Edit.SetApart
                         || edit instanceof Edit.SetColumns
                         || edit instanceof Edit.ChangePicture
                         || edit instanceof Edit.SetFileProperty;
@@ -83,6 +84,10 @@ final class WordEditor implements EditVisitor {
     /** Numbers that a list writes are no characters of the paper. */
     @Override
     public void defineLevel(Edit.DefineLevel edit) {}
+
+    /** Sections that come in between take their headers from those before. */
+    @Override
+    public void setApart(Edit.SetApart edit) {}
 
     @Override
     public void setColumns(Edit.SetColumns edit) {}

@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -282,16 +281,18 @@ public final class WordLedger {
         return c <= ' ' || c > '~' && (Character.isWhitespace(c) || Character.isSpaceChar(c) || c == '\u200B');
     }
 
-    /** What each header and footer says, as it is seen on pages of each kind. */
-    private Map<WordChange.Where, String> marginals() {
-        Map<WordChange.Where, String> out = new LinkedHashMap<>();
+    /** What headers and footers say in each section. */
+    private MarginalWords marginals() {
+        List<MarginalWords.Said> out = new ArrayList<>();
         Map<Story.Kind, Map<Marginals.Variant, Story>> shown = new EnumMap<>(Story.Kind.class);
-        for (int i = 0; i < sections.size(); i++) {
-            SectionHeads heads = sections.get(i);
+        for (SectionHeads heads : sections) {
+            Map<MarginalWords.Place, String> said = new LinkedHashMap<>();
+            boolean declares = out.isEmpty() || heads.firstPageDiffers;
             for (Story.Kind kind : List.of(Story.Kind.HEADER, Story.Kind.FOOTER)) {
                 Map<Marginals.Variant, Story> of =
                         shown.computeIfAbsent(kind, key -> new EnumMap<>(Marginals.Variant.class));
                 of.putAll(heads.own(kind));
+                declares |= !heads.own(kind).isEmpty();
                 for (Marginals.Variant variant : Marginals.Variant.values()) {
                     boolean counts = switch (variant) {
                         case DEFAULT -> true;
@@ -300,19 +301,20 @@ public final class WordLedger {
                     };
                     Story story = of.get(counts ? variant : Marginals.Variant.DEFAULT);
                     List<Line> lines = story == null ? null : stories.get(story);
-                    out.put(
-                            new WordChange.Where(kind, i, variant, null),
+                    said.put(
+                            new MarginalWords.Place(kind, variant),
                             lines == null ? "" : String.join(" / ", lines(lines)));
                 }
             }
+            out.add(new MarginalWords.Said(said, !declares));
         }
-        return out;
+        return new MarginalWords(out);
     }
 
     /** Whether the two hold the same words at the same places. */
     public boolean isSameAs(WordLedger other) {
         return hasSameTextAs(other)
-                && marginals().equals(other.marginals())
+                && marginals().changes(other.marginals()).isEmpty()
                 && sorted(deleted).equals(sorted(other.deleted));
     }
 
@@ -363,8 +365,10 @@ public final class WordLedger {
     public String firstDifference(WordLedger other) {
         List<String> were = new ArrayList<>(text());
         List<String> are = new ArrayList<>(other.text());
-        were.addAll(marginals().values());
-        are.addAll(other.marginals().values());
+        for (WordChange change : marginals().changes(other.marginals())) {
+            were.add(change.before());
+            are.add(change.after());
+        }
         were.addAll(sorted(deleted));
         are.addAll(sorted(other.deleted));
         for (int i = 0; i < Math.max(were.size(), are.size()); i++) {
@@ -403,18 +407,7 @@ public final class WordLedger {
 
     /** What has changed in headers and footers as they are seen, by pages of each kind. */
     public List<WordChange> marginalChanges(WordLedger after) {
-        List<WordChange> out = new ArrayList<>();
-        Map<WordChange.Where, String> are = after.marginals();
-        Map<WordChange.Where, String> were = marginals();
-        // A header that several kinds of pages show is told once.
-        Set<List<String>> once = new LinkedHashSet<>();
-        were.forEach((where, was) -> {
-            String is = are.getOrDefault(where, "");
-            if (!was.equals(is) && once.add(List.of(String.valueOf(where.part()), was, is))) {
-                out.add(new WordChange(WordChange.Kind.CHANGED, where, was, is));
-            }
-        });
-        return out;
+        return marginals().changes(after.marginals());
     }
 
     private void addMoves(List<Edit> edits, List<WordChange> out) {

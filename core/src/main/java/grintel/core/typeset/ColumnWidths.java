@@ -9,7 +9,7 @@ import java.util.List;
 
 /**
  * Works out how wide the columns of a table are (ISO 29500-1 §17.4.52, §17.18.87). Fixed columns are as wide as the
- * grid says. Automatic columns are as wide as their cells ask, or as their content, at least as wide as their longest
+ * widest of their cells asks, else as the grid says. Automatic columns are as wide as their cells ask, or as their content, at least as wide as their longest
  * word, and share what the table has where there is too little.
  */
 final class ColumnWidths {
@@ -53,7 +53,7 @@ final class ColumnWidths {
         for (int i = 0; i < count; i++) {
             wanted[i] = grid(i);
         }
-        takePreferred(false);
+        takePreferred();
         double given = Arrays.stream(wanted).sum();
         long open = Arrays.stream(wanted).filter(width -> width <= 0).count();
         for (int i = 0; i < count; i++) {
@@ -70,7 +70,7 @@ final class ColumnWidths {
             spread(least, column, cell.span(), extent.least());
             spread(most, column, cell.span(), extent.most());
         });
-        boolean asks = takePreferred(true);
+        boolean asks = takePreferred();
         for (int i = 0; i < count; i++) {
             if (wanted[i] <= 0) {
                 wanted[i] = asks && grid(i) > 0 ? grid(i) : most[i];
@@ -106,7 +106,7 @@ final class ColumnWidths {
     }
 
     /** The widths the cells ask for; gives whether any cell does. */
-    private boolean takePreferred(boolean overGrid) {
+    private boolean takePreferred() {
         double[] asked = new double[count];
         boolean[] any = {false};
         eachCell((cell, column) -> {
@@ -117,7 +117,7 @@ final class ColumnWidths {
             }
         });
         for (int i = 0; i < count; i++) {
-            if (asked[i] > 0 && (overGrid || wanted[i] <= 0)) {
+            if (asked[i] > 0) {
                 wanted[i] = asked[i];
             }
         }

@@ -63,7 +63,7 @@ public record Type(
     }
 
     /** Advance width of a character in millipoints, not rounded. */
-    double advance(int codePoint) {
+    public double advance(int codePoint) {
         double width = face.advance(codePoint) * size * (Millipoints.PER_POINT / 2.0) / face.unitsPerEm();
         return width * scale / 100 + spacing;
     }

@@ -9,6 +9,8 @@ import grintel.core.edit.NewTable;
 import grintel.core.edit.Piece;
 import grintel.core.edit.Position;
 import grintel.core.edit.Target;
+import grintel.core.paper.Block;
+import grintel.core.paper.Blocks;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Inline;
@@ -124,6 +126,7 @@ public final class RandomEdits {
             case "MoveParagraphs" -> move();
             case "SplitParagraph" -> split();
             case "JoinParagraphs" -> join();
+            case "SetApart" -> setApart();
             case "SetColumns" -> {
                 Table table = table();
                 yield table == null ? null : new Edit.SetColumns(table.address(), List.of(1000, 2000, 1500));
@@ -354,6 +357,19 @@ public final class RandomEdits {
             return null;
         }
         return new Edit.JoinParagraphs(ParagraphAddress.text(first.address().index()), random.nextBoolean() ? " " : "");
+    }
+
+    private @Nullable Edit setApart() {
+        List<Block> blocks = RandomValues.pick(paper.sections(), random).blocks();
+        int from = random.nextInt(blocks.size());
+        int to = Math.min(blocks.size(), from + 1 + random.nextInt(4));
+        List<Paragraph> apart = Blocks.paragraphs(blocks.subList(from, to));
+        PropertySet sheet =
+                RandomValues.some(SectionProperties.ALL, 0.3, random).with(SectionProperties.FIRST_PAGE_DIFFERS, null);
+        return apart.isEmpty()
+                ? null
+                : new Edit.SetApart(
+                        apart.get(0).address(), apart.get(apart.size() - 1).address(), sheet);
     }
 
     private @Nullable Edit picture() {

@@ -26,6 +26,7 @@ final class DocxEditor {
     private final StyleEditor styles;
     private final MarginalEditor marginals;
     private final NoteEditor notes;
+    private final SectionEditor sections;
     private final NewBlockWriter newBlocks;
     private final Maker maker = new Maker();
     private final Map<ParagraphAddress, LiveContent> contents = new HashMap<>();
@@ -37,6 +38,7 @@ final class DocxEditor {
         this.styles = new StyleEditor(tree, properties);
         this.marginals = new MarginalEditor(tree, newBlocks);
         this.notes = new NoteEditor(tree, newBlocks);
+        this.sections = new SectionEditor(tree, properties, newBlocks);
     }
 
     /**
@@ -262,7 +264,12 @@ final class DocxEditor {
             tree.touch(edit.first().story());
         }
 
-        // ---- tables, pictures, notes
+        // ---- sections, tables, pictures, notes
+
+        @Override
+        public void setApart(Edit.SetApart edit) {
+            sections.setApart(edit);
+        }
 
         @Override
         public void setColumns(Edit.SetColumns edit) {

@@ -4,17 +4,28 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
 import grintel.core.guide.value.Length;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.PropertySet;
+import grintel.core.paper.Section;
+import grintel.core.paper.SectionProperties;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.Width;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.structure.Part;
+import grintel.core.structure.PartKind;
 import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** A table stays within the margins; the white inside its outer cells may hang into them. */
+/**
+ * A table stays within the margins; the white inside its outer cells may hang into them. One that is too wide gets narrower
+ * columns; where words would break in them, it goes on a sheet of its own that lies on its side.
+ */
 public final class TablesWidthRule implements Rule {
     private static final Measure WITHIN = Measure.word("within-the-margins");
     /** Twips: what programs let the cells of a table hang into the margin so that its text stands flush. */
@@ -36,9 +47,9 @@ public final class TablesWidthRule implements Rule {
                                 "beyond-the-margins", Measure.distance(beyond(tables.of(first)), Length.Unit.INCHES)))
                 .asks(WITHIN)
                 .fix((off, cause) -> off.stream()
-                        .flatMap(first -> narrowed(tables.of(first)).stream())
+                        .flatMap(first -> fitted(exam, tables.of(first)).stream())
                         .toList())
-                .fixable(first -> !narrowed(tables.of(first)).isEmpty())
+                .fixable(first -> !fitted(exam, tables.of(first)).isEmpty())
                 .readings();
     }
 
@@ -54,26 +65,61 @@ public final class TablesWidthRule implements Rule {
         return most;
     }
 
-    /** The columns in proportion, as wide together as the text, from the margin on. */
-    private static List<Edit> narrowed(DataTables.DataTable table) {
-        DataTables.Piece piece = table.pieces().get(0);
-        List<Integer> edges = piece.placed().edges();
-        int columns = edges.size() - 1;
-        if (columns != table.table().columns().size()) {
+    private static List<Edit> fitted(Examination exam, DataTables.DataTable table) {
+        ColumnRoom columns = ColumnRoom.of(exam, table);
+        if (columns.columns() != table.table().columns().size()) {
             return List.of();
         }
-        double all = edges.get(columns) - edges.get(0);
-        int measure = (piece.page().frame().right() - piece.page().frame().left()) / Millipoints.PER_TWIP;
-        List<Integer> widths = new ArrayList<>();
-        for (int i = 0; i < columns; i++) {
-            widths.add((int) Math.floor((edges.get(i + 1) - edges.get(i)) / all * measure));
+        ProofPage page = table.pieces().get(0).page();
+        double measure = (page.frame().right() - page.frame().left()) / (double) Millipoints.PER_TWIP;
+        Edit.SetApart lying = columns.fits(measure) ? null : lying(exam, table);
+        List<Edit> out = new ArrayList<>();
+        if (lying != null) {
+            out.add(lying);
+            measure += (page.height() - page.width()) / (double) Millipoints.PER_TWIP;
         }
-        int width = widths.stream().mapToInt(Integer::intValue).sum();
+        List<Integer> widths = columns.in(measure);
         Target target = new Target.OfTable(table.table().address());
-        return List.of(
-                new Edit.SetColumns(table.table().address(), widths),
-                new Edit.SetProperty(target, TableProperties.WIDTH, Width.twips(width)),
-                new Edit.SetProperty(target, TableProperties.FIXED, true),
-                new Edit.SetProperty(target, TableProperties.INDENT, 0));
+        out.add(new Edit.SetColumns(table.table().address(), widths));
+        out.add(new Edit.SetProperty(
+                target,
+                TableProperties.WIDTH,
+                Width.twips(widths.stream().mapToInt(Integer::intValue).sum())));
+        out.add(new Edit.SetProperty(target, TableProperties.FIXED, true));
+        out.add(new Edit.SetProperty(target, TableProperties.INDENT, 0));
+        return out;
+    }
+
+    /** Sets a table apart, with its number, title and notes, on a sheet on its side; null where it does not stand alone. */
+    private static Edit.@Nullable SetApart lying(Examination exam, DataTables.DataTable table) {
+        int at = table.first().address().index();
+        Part group = exam.parts().root().all(PartKind.TABLE).stream()
+                .filter(part -> part.first() <= at && at <= part.last())
+                .findFirst()
+                .orElse(null);
+        Section section = exam.paper().sections().stream()
+                .filter(each -> each.blocks().contains(table.table()))
+                .findFirst()
+                .orElse(null);
+        if (group == null
+                || section == null
+                || section.get(SectionProperties.COLUMNS) > 1
+                || section.get(SectionProperties.PAGE_WIDTH) >= section.get(SectionProperties.PAGE_HEIGHT)) {
+            return null;
+        }
+        List<Paragraph> apart = exam.paper().paragraphs().subList(group.first(), group.last() + 1);
+        boolean alone = apart.stream()
+                .allMatch(each ->
+                        exam.kind(each) == PartKind.BLANK || exam.kind(each).isOfObject() && !each.endsSection());
+        return alone
+                ? new Edit.SetApart(
+                        apart.get(0).address(),
+                        apart.get(apart.size() - 1).address(),
+                        new PropertySet.Builder()
+                                .set(SectionProperties.PAGE_WIDTH, section.get(SectionProperties.PAGE_HEIGHT))
+                                .set(SectionProperties.PAGE_HEIGHT, section.get(SectionProperties.PAGE_WIDTH))
+                                .set(SectionProperties.LANDSCAPE, true)
+                                .build())
+                : null;
     }
 }
