@@ -40,7 +40,7 @@ final class Labels {
     private static final Pattern CAPTION_NUMBER =
             Pattern.compile("(?i)" + CAPTION_WORD + "\\s+" + CAPTION_FIGURE + "\\s*[.:]?");
     private static final Pattern CAPTION_NOTE = Pattern.compile(
-            "(?i)(notes?|sources?|adapted from|reprinted from)\\b.{0,3}[.:].*|(?i)(adapted|reprinted) from\\b.*|[*†]{1,3}\\s*p\\s*[<=].*");
+            "(?i)(notes?|sources?|adapted from|reprinted from)\\b(.{0,3}[.:]|\\s?[–—]|\\s-\\s).*|(?i)(adapted|reprinted) from\\b.*|[*†]{1,3}\\s*p\\s*[<=].*");
     private static final Pattern KEYWORDS = Pattern.compile("(?i)key\\s?words\\s*:.*");
     private static final Pattern BULLET = Pattern.compile("[•◦▪‣·*–-][\\s\u00A0].*\\p{L}.*");
     private static final Pattern NUMBERED = Pattern.compile("\\(?([0-9]{1,2}|[a-z]|[ivx]{1,4})[.)][\\s\u00A0].*");

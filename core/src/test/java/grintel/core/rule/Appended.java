@@ -19,9 +19,9 @@ final class Appended {
     private boolean titled = true;
     private boolean broken = true;
 
-    private Appended(String guide, String text, List<String> labels) {
-        specimen = Specimen.of(guide, Content.NOTHING);
-        PropertySet type = guide.startsWith("apa-7") ? BOLD : PropertySet.empty();
+    private Appended(Specimen specimen, String text, List<String> labels) {
+        this.specimen = specimen;
+        PropertySet type = specimen.guide().id().startsWith("apa-7") ? BOLD : PropertySet.empty();
         specimen.between = paper -> paper.paragraph(
                 line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(text + " " + Specimen.PROSE));
         specimen.after = paper -> {
@@ -52,12 +52,17 @@ final class Appended {
 
     /** A student paper whose text says something, with an appendix under each of these labels. */
     static Appended apa(String text, String... labels) {
-        return new Appended("apa-7-student", text, List.of(labels));
+        return in(Specimen.of("apa-7-student", Content.NOTHING), text, labels);
     }
 
     /** The same in the sixth edition, whose labels are plain. */
     static Appended apa6(String text, String... labels) {
-        return new Appended("apa-6", text, List.of(labels));
+        return in(Specimen.of("apa-6", Content.NOTHING), text, labels);
+    }
+
+    /** Lays such a text and such appendices into a specimen that has none. */
+    static Appended in(Specimen specimen, String text, String... labels) {
+        return new Appended(specimen, text, List.of(labels));
     }
 
     /** Blocks at the end of each appendix. */

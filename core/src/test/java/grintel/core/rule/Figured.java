@@ -5,6 +5,7 @@ import grintel.core.guide.demand.FigureDemands;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.PropertySet;
 import grintel.core.paper.build.ParagraphBuilder;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
@@ -17,25 +18,29 @@ final class Figured {
     private static final Inline.Picture.Pixels SHARP = new Inline.Picture.Pixels(1800, 600);
 
     private final Specimen specimen;
-    private List<Consumer<ParagraphBuilder>> captions = new ArrayList<>();
+    private List<Consumer<ParagraphBuilder>> captions;
     private List<Consumer<ParagraphBuilder>> notes = List.of();
     private boolean above;
     private String mention = "It is drawn in Figure 1.";
     private Inline.Picture.Pixels pixels = SHARP;
     private int pictures = 1;
+    private double width = 6;
+    private String alternative = "a lamp on a quay";
 
-    private Figured(String guide) {
-        specimen = Specimen.of(guide, Content.NOTHING);
-        CaptionForm number = specimen.guide().ask("figures.number").get(FigureDemands.NUMBER);
-        CaptionForm title = specimen.guide().ask("figures.title").get(FigureDemands.TITLE);
-        above = specimen.guide().ask("figures.place").get(FigureDemands.CAPTION) == FigureDemands.Side.ABOVE;
-        String label = number.words().replace("#", "1");
-        if (title.line() == CaptionForm.Line.SAME) {
-            captions.add(line -> line.text(label, Tabled.look(number)).text(" The lamp on the north quay"));
-        } else {
-            captions.add(line -> line.text(label, Tabled.look(number)));
-            captions.add(line -> line.text("The Lamp on the North Quay", Tabled.look(title)));
-        }
+    private Figured(Specimen specimen) {
+        this.specimen = specimen;
+        CaptionForm number = specimen.guide().ask("figures.number").find(FigureDemands.NUMBER);
+        above = specimen.guide().ask("figures.place").find(FigureDemands.CAPTION) == FigureDemands.Side.ABOVE;
+        captions = captions(number == null ? "Figure 1" : number.words().replace("#", "1"), Tabled.look(number));
+    }
+
+    private List<Consumer<ParagraphBuilder>> captions(String label, PropertySet look) {
+        CaptionForm title = specimen.guide().ask("figures.title").find(FigureDemands.TITLE);
+        return title == null || title.line() == CaptionForm.Line.SAME
+                ? List.of(line -> line.text(label, look).text(" The lamp on the north quay"))
+                : List.of(
+                        line -> line.text(label, look),
+                        line -> line.text("The Lamp on the North Quay", Tabled.look(title)));
     }
 
     /** A picture two inches high, so wide and with this text alternative. */
@@ -48,7 +53,29 @@ final class Figured {
     }
 
     static Figured of(String guide) {
-        return new Figured(guide);
+        return in(Specimen.of(guide, Content.NOTHING));
+    }
+
+    /** A figure for a specimen that has nothing else between its paragraphs. */
+    static Figured in(Specimen specimen) {
+        return new Figured(specimen);
+    }
+
+    /** Another number, upright and plain; the title stays. */
+    Figured label(String words) {
+        captions = captions(words, PropertySet.empty());
+        return this;
+    }
+
+    /** How wide the picture is, in inches. */
+    Figured width(double inches) {
+        width = inches;
+        return this;
+    }
+
+    Figured alternative(String words) {
+        alternative = words;
+        return this;
     }
 
     static Figured apa() {
@@ -91,6 +118,12 @@ final class Figured {
     }
 
     RuleCase rule(String rule) {
+        lay();
+        return new RuleCase(rule, specimen.brief(), specimen.build());
+    }
+
+    /** Lays the figure and the paragraph that mentions it between the paragraphs of its specimen. */
+    void lay() {
         specimen.between = paper -> {
             paper.paragraph(
                     line -> line.set(ParagraphProperties.INDENT_FIRST_LINE, 720).text(mention + " " + Specimen.PROSE));
@@ -99,11 +132,11 @@ final class Figured {
             }
             for (int i = 0; i < pictures; i++) {
                 paper.paragraph(line -> line.picture(
-                        "lamp.png",
-                        Lengths.EMU_PER_INCH * 6,
+                        "word/media/lamp.png",
+                        Math.round(Lengths.EMU_PER_INCH * width),
                         Lengths.EMU_PER_INCH * 2,
                         null,
-                        "a lamp on a quay",
+                        alternative,
                         pixels));
             }
             if (!above) {
@@ -111,6 +144,5 @@ final class Figured {
             }
             notes.forEach(paper::paragraph);
         };
-        return new RuleCase(rule, specimen.brief(), specimen.build());
     }
 }

@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /** Correct papers with one table, into which a test lays its faults. Symbols in its heads and notes are italic. */
 final class Tabled {
@@ -33,8 +34,7 @@ final class Tabled {
     private final List<List<String>> rows = new ArrayList<>();
     private List<String> heads = List.of("Quay", "n", "M");
     private List<Consumer<PaperBuilder>> captions;
-    private List<Consumer<ParagraphBuilder>> notes =
-            List.of(line -> line.text("Note.", ITALIC).text(" By hand."));
+    private List<Consumer<ParagraphBuilder>> notes;
     private String mention = "They are counted in Table 1.";
     private boolean symbolsSlant = true;
     private Alignment numbers = Alignment.CENTRE;
@@ -46,21 +46,34 @@ final class Tabled {
     private Colour ground = Colour.AUTO;
     private Consumer<PaperBuilder> after = paper -> {};
     private boolean tableThere = true;
+    private int column;
 
-    private Tabled(String guide) {
-        this.specimen = Specimen.of(guide, Content.NOTHING);
-        CaptionForm number = specimen.guide().ask("tables.number").get(TableDemands.NUMBER);
-        CaptionForm title = specimen.guide().ask("tables.title").get(TableDemands.TITLE);
-        String label = number.words().replace("#", "1");
-        captions = title.line() == CaptionForm.Line.SAME
-                ? List.of(paper -> paper.paragraph(line -> line.text(label + " Lamps and Sums")))
+    private Tabled(Specimen specimen) {
+        this.specimen = specimen;
+        CaptionForm number = specimen.guide().ask("tables.number").find(TableDemands.NUMBER);
+        String label = number == null ? "Table 1" : number.words().replace("#", "1");
+        captions = captions(label, look(number));
+        CaptionForm note = specimen.guide().ask("tables.note").find(TableDemands.NOTE);
+        notes = List.of(line ->
+                line.text(note == null ? "Source:" : note.words(), look(note)).text(" By hand."));
+    }
+
+    private List<Consumer<PaperBuilder>> captions(String label, PropertySet look) {
+        CaptionForm title = specimen.guide().ask("tables.title").find(TableDemands.TITLE);
+        return title != null && title.line() == CaptionForm.Line.SAME
+                ? List.of(
+                        paper -> paper.paragraph(line -> line.text(label, look).text(" Lamps and Sums")))
                 : List.of(
-                        paper -> paper.paragraph(line -> line.text(label, look(number))),
+                        paper -> paper.paragraph(line -> line.text(label, look)),
                         paper -> paper.paragraph(line -> line.text("Lamps and Sums", look(title))));
     }
 
-    static PropertySet look(CaptionForm form) {
+    /** The look a guide asks for, plain where it asks for none. */
+    static PropertySet look(@Nullable CaptionForm form) {
         PropertySet look = PLAIN;
+        if (form == null) {
+            return look;
+        }
         if (form.bold() == Boldness.BOLD) {
             look = look.with(CharacterProperties.BOLD, true);
         }
@@ -68,11 +81,28 @@ final class Tabled {
     }
 
     static Tabled apa() {
-        return new Tabled("apa-7-student");
+        return of("apa-7-student");
     }
 
     static Tabled of(String guide) {
-        return new Tabled(guide);
+        return in(Specimen.of(guide, Content.NOTHING));
+    }
+
+    /** A table for a specimen that has nothing else between its paragraphs. */
+    static Tabled in(Specimen specimen) {
+        return new Tabled(specimen);
+    }
+
+    /** Another number over the table, upright and plain; the title stays. */
+    Tabled label(String words) {
+        captions = captions(words, PLAIN);
+        return this;
+    }
+
+    /** The width of each column in twips, which holds whatever stands in it. */
+    Tabled columns(int twips) {
+        column = twips;
+        return this;
     }
 
     Tabled heads(String... words) {
@@ -157,8 +187,13 @@ final class Tabled {
     }
 
     RuleCase rule(String rule) {
-        specimen.between = this::add;
+        lay();
         return new RuleCase(rule, specimen.brief(), specimen.build());
+    }
+
+    /** Lays the table and the paragraph that mentions it between the paragraphs of its specimen. */
+    void lay() {
+        specimen.between = this::add;
     }
 
     private void add(PaperBuilder paper) {
@@ -176,9 +211,10 @@ final class Tabled {
         if (rows.isEmpty()) {
             row("North", "14", "2.31").row("South", "12", "3.04");
         }
-        int width = 8000 / heads.size();
+        int width = column > 0 ? column : 8000 / heads.size();
         paper.table(table -> {
             table.columns(Collections.nCopies(heads.size(), width))
+                    .set(TableProperties.FIXED, column > 0)
                     .set(TableProperties.BORDER_TOP, outer)
                     .set(TableProperties.BORDER_BOTTOM, outer)
                     .set(TableProperties.BORDER_INSIDE_ACROSS, inside)

@@ -475,7 +475,7 @@ public final class Specimen {
         if (above) {
             caption("figures", "Figure #.", "The Lamp on the North Quay");
         }
-        out.paragraph(line -> line.picture("lamp.png", 2_000_000, 1_000_000, "a lamp on a quay"));
+        out.paragraph(line -> line.picture("word/media/lamp.png", 2_000_000, 1_000_000, "a lamp on a quay"));
         if (!above) {
             caption("figures", "Figure #.", "The lamp on the north quay");
         }

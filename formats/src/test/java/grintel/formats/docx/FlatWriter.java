@@ -1,5 +1,7 @@
 package grintel.formats.docx;
 
+import grintel.core.paper.Block;
+import grintel.core.paper.Border;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
@@ -11,25 +13,33 @@ import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.TabStops;
+import grintel.core.paper.Table;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 
 /**
- * Writes a paper of one section, without notes and tables, as some programs do: no style at all, everything said by each
- * paragraph and run itself, indents in the names of the reading direction, in UTF-16.
+ * Writes a paper of one section, without notes, as some programs do: no style at all, everything said by each paragraph,
+ * cell and run itself, no grid of a table's columns, indents in the names of the reading direction, in UTF-16.
  */
 final class FlatWriter {
     private final StringBuilder out = new StringBuilder();
 
-    private FlatWriter() {}
+    private final RawDocx docx;
+    private final Map<String, byte[]> images;
 
-    static byte[] write(Paper paper) {
+    private FlatWriter(RawDocx docx, Map<String, byte[]> images) {
+        this.docx = docx;
+        this.images = images;
+    }
+
+    static byte[] write(Paper paper, Map<String, byte[]> images) {
         Section section = paper.sections().get(0);
-        FlatWriter body = new FlatWriter();
-        paper.paragraphs().forEach(body::paragraph);
         RawDocx docx = RawDocx.transitional();
+        FlatWriter body = new FlatWriter(docx, images);
+        section.blocks().forEach(body::block);
         StringBuilder references = new StringBuilder();
         for (Marginals.Variant variant : section.headers().stories().keySet()) {
-            FlatWriter header = new FlatWriter();
+            FlatWriter header = new FlatWriter(docx, images);
             section.headers().get(variant).paragraphs().forEach(header::paragraph);
             String name = "header-" + variant;
             docx.part("word/" + name + ".xml", "<w:hdr xmlns:w=\"" + Ns.W + "\">" + header.out + "</w:hdr>");
@@ -66,6 +76,69 @@ final class FlatWriter {
                 + section.get(SectionProperties.MARGIN_LEFT) + "\" w:header=\""
                 + section.get(SectionProperties.HEADER_DISTANCE) + "\" w:footer=\"720\" w:gutter=\""
                 + section.get(SectionProperties.GUTTER) + "\"/>";
+    }
+
+    private void block(Block block) {
+        if (block instanceof Paragraph paragraph) {
+            paragraph(paragraph);
+            return;
+        }
+        out.append("<w:tbl><w:tblPr>");
+        if (((Table) block).fixed()) {
+            out.append("<w:tblLayout w:type=\"fixed\"/>");
+        }
+        out.append("</w:tblPr>");
+        for (Table.Row row : ((Table) block).rows()) {
+            out.append("<w:tr>");
+            row.cells().forEach(this::cell);
+            out.append("</w:tr>");
+        }
+        out.append("</w:tbl>");
+    }
+
+    private void cell(Table.Cell cell) {
+        Border.Frame frame = cell.borders();
+        out.append("<w:tc><w:tcPr><w:tcW w:type=\"dxa\" w:w=\"")
+                .append(cell.width().of(0))
+                .append("\"/><w:tcBorders>");
+        line("top", frame.top());
+        line("start", frame.left());
+        line("bottom", frame.bottom());
+        line("end", frame.right());
+        out.append("</w:tcBorders></w:tcPr>");
+        cell.blocks().forEach(this::block);
+        out.append("</w:tc>");
+    }
+
+    private void line(String side, Border border) {
+        if (border.isVisible()) {
+            out.append("<w:")
+                    .append(side)
+                    .append(" w:val=\"single\" w:sz=\"")
+                    .append(border.weight())
+                    .append("\"/>");
+        }
+    }
+
+    private void picture(Inline.Picture picture) {
+        String part = picture.target();
+        docx.part(part, images.get(part));
+        String id = docx.relate("image", part.substring("word/".length()));
+        out.append("<w:drawing><wp:inline xmlns:wp=\"")
+                .append(Ns.WP)
+                .append("\"><wp:extent cx=\"")
+                .append(picture.width())
+                .append("\" cy=\"")
+                .append(picture.height())
+                .append("\"/><wp:docPr id=\"1\" name=\"\" descr=\"")
+                .append(picture.alternative())
+                .append("\"/><a:graphic xmlns:a=\"")
+                .append(Ns.A)
+                .append(
+                        "\"><a:graphicData><pic:pic xmlns:pic=\"http://schemas.openxmlformats.org/drawingml/2006/picture\">")
+                .append("<pic:blipFill><a:blip r:embed=\"")
+                .append(id)
+                .append("\"/></pic:blipFill></pic:pic></a:graphicData></a:graphic></wp:inline></w:drawing>");
     }
 
     private void paragraph(Paragraph paragraph) {
@@ -170,6 +243,8 @@ final class FlatWriter {
             out.append("<w:tab/>");
         } else if (inline instanceof Inline.Break at) {
             out.append(at.kind() == Inline.Break.Kind.PAGE ? "<w:br w:type=\"page\"/>" : "<w:br/>");
+        } else if (inline instanceof Inline.Picture picture) {
+            picture(picture);
         } else {
             throw new IllegalArgumentException("Not for this writer: " + inline);
         }

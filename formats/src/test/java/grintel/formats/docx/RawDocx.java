@@ -73,7 +73,11 @@ public final class RawDocx {
 
     /** Any further part. */
     public RawDocx part(String name, String content) {
-        parts.put(name, content.getBytes(StandardCharsets.UTF_8));
+        return part(name, content.getBytes(StandardCharsets.UTF_8));
+    }
+
+    RawDocx part(String name, byte[] content) {
+        parts.put(name, content);
         return this;
     }
 
@@ -102,7 +106,8 @@ public final class RawDocx {
         all.put(
                 "[Content_Types].xml",
                 utf8("<Types xmlns=\"" + Ns.CONTENT_TYPES
-                        + "\"><Default Extension=\"xml\" ContentType=\"application/xml\"/>" + "</Types>"));
+                        + "\"><Default Extension=\"xml\" ContentType=\"application/xml\"/>"
+                        + "<Default Extension=\"png\" ContentType=\"image/png\"/></Types>"));
         all.put(
                 "_rels/.rels",
                 utf8("<Relationships xmlns=\"" + Ns.RELATIONSHIPS + "\"><Relationship Id=\"rId1\""

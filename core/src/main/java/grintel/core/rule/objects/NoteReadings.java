@@ -31,9 +31,9 @@ import org.jspecify.annotations.Nullable;
 /** What a guide asks of the notes under tables, or under figures: how they open, and in which order they stand. */
 public final class NoteReadings {
     private static final Pattern NOTE =
-            Pattern.compile("\\s*(?<word>(?i:notes?))\\s?(?<mark>[.:]?)(?=\\s|$).*", Pattern.DOTALL);
+            Pattern.compile("\\s*(?<word>(?i:notes?))\\s?(?<mark>[.:–—-]?)(?=\\s|$).*", Pattern.DOTALL);
     private static final Pattern SOURCE =
-            Pattern.compile("\\s*(?<word>(?i:sources?))\\s?(?<mark>[.:]?)(?=\\s|$).*", Pattern.DOTALL);
+            Pattern.compile("\\s*(?<word>(?i:sources?))\\s?(?<mark>[.:–—-]?)(?=\\s|$).*", Pattern.DOTALL);
 
     private final String rule;
     private final Examination exam;

@@ -67,10 +67,6 @@ final class ColumnRoom {
         return longest;
     }
 
-    int columns() {
-        return widths.length;
-    }
-
     double width() {
         return Arrays.stream(widths).sum();
     }

@@ -49,7 +49,6 @@ public final class TablesWidthRule implements Rule {
                 .fix((off, cause) -> off.stream()
                         .flatMap(first -> fitted(exam, tables.of(first)).stream())
                         .toList())
-                .fixable(first -> !fitted(exam, tables.of(first)).isEmpty())
                 .readings();
     }
 
@@ -67,9 +66,6 @@ public final class TablesWidthRule implements Rule {
 
     private static List<Edit> fitted(Examination exam, DataTables.DataTable table) {
         ColumnRoom columns = ColumnRoom.of(exam, table);
-        if (columns.columns() != table.table().columns().size()) {
-            return List.of();
-        }
         ProofPage page = table.pieces().get(0).page();
         double measure = (page.frame().right() - page.frame().left()) / (double) Millipoints.PER_TWIP;
         Edit.SetApart lying = columns.fits(measure) ? null : lying(exam, table);
