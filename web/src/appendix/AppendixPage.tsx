@@ -9,10 +9,10 @@ import { KeepFile } from '../ui/KeepFile'
 import { Notice } from '../ui/Notice'
 import { QUESTIONS, Samples } from '../samples/Samples'
 import { type Pasted, PasteBox } from '../ui/PasteBox'
-import { TextField } from '../ui/TextField'
 import { useTitle } from '../ui/useTitle'
-import { counted, type Line } from './lines'
+import { counted, type Line, materialsOf, type Said, withMaterial } from './lines'
 import { LineList } from './LineList'
+import { Materials } from './Materials'
 import { Order } from './Order'
 import {
   type Appendix,
@@ -33,17 +33,19 @@ function Making({ whose, paper, about }: Made) {
   useTitle('Appendix')
   const apart = useTakingApart()
   const [lines, setLines] = useState<Line[]>([])
-  const [title, setTitle] = useState('')
+  const [said, setSaid] = useState<Said>(new Map())
   const [chosen, setChosen] = useState<number[]>([])
   const { kept, out, parts } = counted(lines)
-  const mentioned = useAppendixOrder(paper, { title, lines, order: [] }, parts).data?.appendices
+  const materials = materialsOf(said, lines)
+  const mentioned = useAppendixOrder(paper, { lines, materials, order: [] }, parts).data?.appendices
   const proposed = parts > 1 && mentioned?.length === parts ? mentioned.map(({ index }) => index) : []
   // An order that was chosen holds until there are more appendices or fewer.
   const order = chosen.length === parts ? chosen : proposed
-  const appendix = { title, lines, order }
+  const appendix = { lines, materials, order }
+  const shown = useAppendixPages(whose, appendix)
   const clear = () => {
     setLines([])
-    setTitle('')
+    setSaid(new Map())
     setChosen([])
     apart.reset()
   }
@@ -89,21 +91,20 @@ function Making({ whose, paper, about }: Made) {
                 afterwards.
               </p>
             )}
-            <div>
-              <TextField
-                label="Title"
-                hint="Left empty, the first heading is the title."
-                value={title}
-                onText={setTitle}
-              />
-            </div>
+            <Materials
+              parts={(shown.data?.materials ?? []).map((each) => ({
+                ...each,
+                said: materials.find(({ part }) => part === each.part),
+              }))}
+              onMaterial={(part, material) => setSaid(withMaterial(said, lines, part, material))}
+            />
             <LineList lines={lines} onLines={setLines} />
           </section>
           <section aria-label="The appendix as it will be set" className="min-w-0">
             {mentioned && order.length > 1 && (
               <Order mentioned={mentioned} order={order} onOrder={setChosen} />
             )}
-            <Pages whose={whose} appendix={appendix} />
+            <Pages shown={shown} />
             <Outlets whose={whose} paper={paper} appendix={appendix} parts={parts} />
           </section>
         </div>
@@ -112,8 +113,7 @@ function Making({ whose, paper, about }: Made) {
   )
 }
 
-function Pages({ whose, appendix }: { whose: Whose; appendix: Appendix }) {
-  const shown = useAppendixPages(whose, appendix)
+function Pages({ shown }: { shown: ReturnType<typeof useAppendixPages> }) {
   const box = useRef<HTMLDivElement>(null)
   const { width } = useSize(box)
   return (

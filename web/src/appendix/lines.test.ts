@@ -1,5 +1,15 @@
 import { describe, expect, it } from 'vitest'
-import { beginsPart, counted, type Line, restored, withPart, withReversed, withRole } from './lines'
+import {
+  beginsPart,
+  counted,
+  type Line,
+  materialsOf,
+  restored,
+  withMaterial,
+  withPart,
+  withReversed,
+  withRole,
+} from './lines'
 
 const line = (typed: string, words: string, role: string, part = 0): Line => ({
   typed,
@@ -31,6 +41,14 @@ describe('lines of an appendix', () => {
   it('puts back what was taken out', () => {
     expect(restored(lines, 0)[0]).toMatchObject({ words: 'Q1 I sleep well.', why: [] })
     expect(restored(lines, 1)[1]?.role).toBe('instruction')
+  })
+
+  it('keeps what was said of a part when others are parted or joined', () => {
+    const scale = { kind: 'scale', title: 'Sleep', abbreviation: '', source: '' }
+    const said = withMaterial(new Map(), lines, 1, scale)
+    expect(materialsOf(said, lines)).toEqual([{ part: 1, ...scale }])
+    expect(materialsOf(said, withPart(lines, 1, true))).toEqual([{ part: 2, ...scale }])
+    expect(materialsOf(said, withPart(lines, 2, false))).toEqual([])
   })
 
   it('parts appendices and joins them again', () => {

@@ -2,6 +2,22 @@ import type { Schemas } from '../api/client'
 
 export type Line = Schemas['LineChoice']
 
+/** What a writer says of a part of the materials. */
+export type Material = Omit<Schemas['MaterialChoice'], 'part'>
+
+/** What a part is, and what its writer said of it, if anything. */
+export type MaterialView = Schemas['MaterialView'] & { said?: Material | undefined }
+
+/** What a part of the materials can be said to be. */
+export const KINDS: [string, string][] = [
+  ['consent', 'Consent'],
+  ['demographics', 'Demographics'],
+  ['stimuli', 'Stimuli'],
+  ['scale', 'Scale'],
+  ['debriefing', 'Debriefing'],
+  ['other', 'Something else'],
+]
+
 /** What a line can be said to be. */
 export const ROLES: [string, string][] = [
   ['heading', 'Title or heading'],
@@ -41,6 +57,35 @@ export function withPart(lines: Line[], index: number, begins: boolean): Line[] 
 /** Whether an appendix begins at a line. */
 export const beginsPart = (lines: Line[], index: number) =>
   index > 0 && (lines[index]?.part ?? 0) > (lines[index - 1]?.part ?? 0)
+
+/** Where each part begins, by its number. */
+const beginnings = (lines: Line[]): Map<number, number> => {
+  const out = new Map<number, number>()
+  lines.forEach(({ part }, index) => {
+    if (!out.has(part)) {
+      out.set(part, index)
+    }
+  })
+  return out
+}
+
+/** What was said of parts, each known by the line it begins with, so that it holds when others are parted or joined. */
+export type Said = ReadonlyMap<number, Material>
+
+/** What was said, with a word on one part more. */
+export function withMaterial(said: Said, lines: Line[], part: number, material: Material): Said {
+  const out = new Map(said)
+  out.set(beginnings(lines).get(part) ?? 0, material)
+  return out
+}
+
+/** What was said of the parts there are now, by their numbers. */
+export function materialsOf(said: Said, lines: Line[]): Schemas['MaterialChoice'][] {
+  return [...beginnings(lines)].flatMap(([part, index]) => {
+    const material = said.get(index)
+    return material ? [{ part, ...material }] : []
+  })
+}
 
 /** How many lines are kept, and from how many something was taken. */
 export const counted = (lines: Line[]) => ({

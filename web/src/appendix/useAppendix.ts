@@ -6,17 +6,17 @@ import type { Whose } from '../table/useTable'
 import type { Pasted } from '../ui/PasteBox'
 import type { Line } from './lines'
 
-/** Lines as somebody settled them, what the first appendix is called, and in which order they stand. */
+/** Lines as somebody settled them, what was said of their parts, and in which order these stand. */
 export interface Appendix {
-  title: string
   lines: Line[]
+  materials: Schemas['MaterialChoice'][]
   /** Each by its place among the lines; none for that of the lines. */
   order: number[]
 }
 
 /** What is needed to set them: not how each line came in. */
-const settled = ({ title, lines, order }: Appendix): Appendix => ({
-  title,
+const settled = ({ lines, materials, order }: Appendix): Appendix => ({
+  materials,
   order,
   lines: lines.map((line) => ({ ...line, typed: '', why: [] })),
 })

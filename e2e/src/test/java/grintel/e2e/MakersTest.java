@@ -182,6 +182,12 @@ class MakersTest {
         page.getByLabel("scored in reverse").last().check();
         assertThat(shown).containsText("I sleep through any signal. (R)");
         assertThat(shown).containsText("(R) marks an item that is scored in reverse.");
+        page.getByLabel("Appendix is").selectOption("Scale");
+        page.getByLabel("Abbreviation").fill("HSS");
+        page.getByLabel("Source of the scale").fill("Adapted from Verholt (2004)");
+        assertThat(shown).containsText("Sleep in the Harbour (HSS)");
+        assertThat(shown).containsText("Adapted from Verholt (2004).");
+        isAccessible(page);
         page.getByLabel("Line 2 is").selectOption("Taken out");
         assertThat(shown).not().containsText("Please say how far");
         desk.button("Bring it into the paper").click();

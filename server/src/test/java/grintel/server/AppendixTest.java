@@ -56,7 +56,7 @@ class AppendixTest {
 
     @Test
     void anAppendixIsShownKeptAsAFileAndBroughtInAsOneStep() {
-        String appendix = "{\"title\": \"\", \"lines\": " + lines() + "}";
+        String appendix = "{\"lines\": " + lines() + "}";
         String wanted = "{\"appendix\": " + appendix + ", \"guide\": \"apa-7-student\"}";
         JsonNode pages = visitor.post("/api/appendices/pages", wanted).json();
         assertThat(pages.at("/layout/pages/0/lines").toString()).contains("Appendix", "1 = Never, 2 = Always");
@@ -74,8 +74,28 @@ class AppendixTest {
     }
 
     @Test
+    void whatAPartIsIsToldAndCanBeSaidOtherwise() {
+        String wanted =
+                "{\"appendix\": {\"lines\": " + lines() + ", \"materials\": [%s]}, \"guide\": \"apa-7-student\"}";
+        JsonNode understood =
+                visitor.post("/api/appendices/pages", wanted.formatted("")).json();
+        assertThat(understood.at("/materials/0/kind").stringValue()).isEqualTo("other");
+        assertThat(understood.at("/materials/0/title").stringValue()).isEqualTo("Sleep");
+        String scale =
+                "{\"part\": 0, \"kind\": \"scale\", \"title\": \"Harbour Sleep Scale\", \"abbreviation\": \"HSS\","
+                        + " \"source\": \"From Verholt (2004)\"}";
+        JsonNode said =
+                visitor.post("/api/appendices/pages", wanted.formatted(scale)).json();
+        assertThat(said.at("/materials/0/title").stringValue()).isEqualTo("Harbour Sleep Scale (HSS)");
+        assertThat(said.at("/layout/pages/0/lines").toString()).contains("From Verholt (2004).");
+        assertThat(visitor.post("/api/appendices/pages", wanted.formatted("{\"part\": 0, \"kind\": \"riddle\"}"))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
     void severalStandAsThePaperMentionsThemAndAsTheyAreToldTo() {
-        String two = "{\"title\": \"\", \"lines\": [%s, %s]%s}";
+        String two = "{\"lines\": [%s, %s]%s}";
         String first =
                 "{\"typed\": \"\", \"words\": \"Lamps\", \"role\": \"heading\", \"reversed\": false, \"part\": 0}";
         String second =

@@ -4,13 +4,17 @@ import grintel.core.appendix.Questionnaire.Line;
 import grintel.core.appendix.Questionnaire.Role;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What an appendix holds, in order.
  *
+ * @param part which part of the materials it is, counted from 0
+ * @param material what it is and is called
+ * @param evidence by what that was told, as in {@link MaterialKinds.Found}; empty where its writer said it
  * @param title on the line under its label
  */
-public record AppendixContent(String title, List<Piece> pieces) {
+public record AppendixContent(int part, Material material, String evidence, String title, List<Piece> pieces) {
     public AppendixContent {
         pieces = List.copyOf(pieces);
     }
@@ -61,8 +65,17 @@ public record AppendixContent(String title, List<Piece> pieces) {
         return pieces.stream().anyMatch(piece -> piece instanceof Item item && item.reversed());
     }
 
-    /** The appendices a questionnaire makes, one for each of its parts. */
-    public static List<AppendixContent> of(List<Line> lines, String title) {
+    /** The sentence on where it is from, empty for none. */
+    public String source() {
+        return material.sourceSentence();
+    }
+
+    /**
+     * The appendices a questionnaire makes, one for each of its parts.
+     *
+     * @param said what their writer says of parts, by their numbers
+     */
+    public static List<AppendixContent> of(List<Line> lines, Map<Integer, Material> said) {
         List<AppendixContent> out = new ArrayList<>();
         int parts = lines.stream().mapToInt(Line::part).max().orElse(0);
         for (int part = 0; part <= parts; part++) {
@@ -71,23 +84,31 @@ public record AppendixContent(String title, List<Piece> pieces) {
                     .filter(line -> line.part() == own && line.role() != Role.OUT)
                     .toList();
             if (!held.isEmpty()) {
-                out.add(part(held, out.isEmpty() ? title : ""));
+                MaterialKinds.Found found = MaterialKinds.of(held);
+                Material material = said.get(part);
+                out.add(part(
+                        part,
+                        held,
+                        material == null ? Material.of(found.kind()) : material,
+                        material == null ? found.evidence() : ""));
             }
         }
         return out;
     }
 
-    private static AppendixContent part(List<Line> lines, String title) {
+    private static AppendixContent part(int part, List<Line> lines, Material material, String evidence) {
         List<Open> items = new ArrayList<>();
         List<Object> order = new ArrayList<>();
-        String named = title;
+        String named = "";
         for (Line line : lines) {
             Open last = items.isEmpty() ? null : items.get(items.size() - 1);
             boolean inItem = last != null && !order.isEmpty() && order.get(order.size() - 1) == (Object) last;
             switch (line.role()) {
                 case OUT -> {}
                 case HEADING -> {
-                    if (named.isBlank() && order.isEmpty()) {
+                    String own = material.title().strip();
+                    boolean isTitle = own.isEmpty() || own.equalsIgnoreCase(line.words());
+                    if (isTitle && named.isEmpty() && order.isEmpty()) {
                         named = line.words();
                     } else {
                         order.add(new Heading(line.words()));
@@ -115,11 +136,15 @@ public record AppendixContent(String title, List<Piece> pieces) {
                 }
             }
         }
-        return new AppendixContent(named, settled(order, items));
+        String title = material.named(named.isEmpty() ? MaterialKinds.title(material.kind()) : named);
+        return new AppendixContent(part, material, evidence, title, settled(order, items, material.kind()));
     }
 
-    /** Answers that at least two items in a row share stand once, before the first of them. */
-    private static List<Piece> settled(List<Object> order, List<Open> items) {
+    /**
+     * Answers that at least two items in a row share stand once, before the first of them; questions about a person each
+     * have their own, even where they are the same.
+     */
+    private static List<Piece> settled(List<Object> order, List<Open> items, MaterialKind kind) {
         List<Piece> out = new ArrayList<>();
         int number = 0;
         List<String> shared = List.of();
@@ -131,6 +156,7 @@ public record AppendixContent(String title, List<Piece> pieces) {
             int at = items.indexOf(item);
             boolean goesOn = item.options.equals(shared) && !shared.isEmpty();
             boolean begins = !goesOn
+                    && kind != MaterialKind.DEMOGRAPHICS
                     && item.options.size() > 1
                     && at + 1 < items.size()
                     && items.get(at + 1).options.equals(item.options);

@@ -34,7 +34,8 @@ import org.jspecify.annotations.Nullable;
 public final class AppendixInsertion {
     private static final int ITEM_INDENT = 720;
     private static final int MOST = 26;
-    private static final String REVERSED_NOTE = "Note. (R) marks an item that is scored in reverse.";
+    private static final String NOTE = "Note.";
+    private static final String REVERSED = " (R) marks an item that is scored in reverse.";
 
     private final Guide guide;
     private final LineSpacing line;
@@ -107,8 +108,10 @@ public final class AppendixInsertion {
         for (Piece piece : appendix.pieces()) {
             out.addAll(blocks(piece, style));
         }
-        if (appendix.hasReversed()) {
-            out.add(paragraph(style, PropertySet.empty(), REVERSED_NOTE, false));
+        String said =
+                (appendix.hasReversed() ? REVERSED : "") + (appendix.source().isEmpty() ? "" : " " + appendix.source());
+        if (!said.isEmpty()) {
+            out.add(paragraph(style, PropertySet.empty(), NOTE + said, false));
         }
         return out;
     }

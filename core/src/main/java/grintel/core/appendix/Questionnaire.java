@@ -6,8 +6,11 @@ import grintel.core.language.ExportTraces.Trace;
 import grintel.core.limit.WorkLimits;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Takes an exported questionnaire apart: what in it is a trace of the tool, and what each other line is. No line is lost:
@@ -24,6 +27,10 @@ public final class Questionnaire {
     private static final Pattern REVERSED = Pattern.compile("\\s*(?:\\(R\\)|®)\\s*$");
     private static final Pattern NAMED = Pattern.compile(
             "(?i)[\\W_]*(?:start|begin|beginning)\\s+of\\s+(?:the\\s+)?(?:block|section|group)\\s*[:–-]?\\s*(?<name>.*?)[\\W_]*");
+    /** What tools call a block that nobody named. */
+    private static final Pattern UNNAMED =
+            Pattern.compile("(?i)default\\b.*|untitled\\b.*|(?:block|section|group|page|part)\\s*\\d*");
+
     private static final int LONGEST_OPTION = 12;
     private static final int LONGEST_HEADING = 8;
 
@@ -56,6 +63,10 @@ public final class Questionnaire {
         public Line {
             why = List.copyOf(why);
         }
+
+        private Line as(Role other) {
+            return new Line(typed, words, other, why, false, part);
+        }
     }
 
     /** The line that stands for a picture, which does not come along itself. */
@@ -63,7 +74,7 @@ public final class Questionnaire {
         return alternative.isBlank() ? "[Picture]" : "[Picture: " + alternative.strip() + "]";
     }
 
-    private static boolean isPicture(String line) {
+    static boolean isPicture(String line) {
         return PICTURE.matcher(line).matches();
     }
 
@@ -79,14 +90,52 @@ public final class Questionnaire {
         ExportTraces.in(lines).forEach(trace -> traces.get(trace.line()).add(trace));
         List<Line> out = new ArrayList<>();
         int part = 0;
+        // Whether the part at hand has lines, and lines under its headings.
+        boolean filled = false;
+        boolean begun = false;
+        // Whether what it is called says that it is read and not answered.
+        boolean read = false;
         for (int i = 0; i < lines.size(); i++) {
             WorkLimits.goOn();
-            part += NAMED.matcher(lines.get(i)).matches() && out.stream().anyMatch(line -> line.role() != Role.OUT)
-                    ? 1
-                    : 0;
-            out.add(line(lines.get(i), traces.get(i), out, part));
+            boolean marked = NAMED.matcher(lines.get(i)).matches();
+            MaterialKind named = MaterialKinds.named(lines.get(i));
+            // After what is only read, a line over an item is the name of what is answered.
+            boolean heads = read
+                    && begun
+                    && i + 1 < lines.size()
+                    && isCounted(lines.get(i + 1), traces.get(i + 1))
+                    && traces.get(i).isEmpty()
+                    && isHeading(lines.get(i));
+            if (marked && filled || (named != null || heads) && begun) {
+                part++;
+                begun = false;
+                read = false;
+            }
+            read |= named != null && named.isRead();
+            Line line = line(lines.get(i), traces.get(i), out, part);
+            line = heads ? line.as(Role.HEADING) : line;
+            filled |= line.role() != Role.OUT;
+            begun |= line.role() != Role.OUT && line.role() != Role.HEADING;
+            out.add(line);
         }
-        return options(out);
+        return ofTheirKinds(options(out));
+    }
+
+    /** In what is read and not answered, a question is a sentence, unless the tool or its writer numbers it. */
+    private static List<Line> ofTheirKinds(List<Line> lines) {
+        Map<Integer, List<Line>> parts =
+                lines.stream().collect(Collectors.groupingBy(Line::part, TreeMap::new, Collectors.toList()));
+        List<Line> out = new ArrayList<>();
+        parts.values().forEach(part -> {
+            boolean read = MaterialKinds.of(part).kind().isRead();
+            for (Line line : part) {
+                boolean counted = line.why().contains(Kind.ITEM_CODE.id())
+                        || line.reversed()
+                        || NUMBERED.matcher(line.typed()).matches();
+                out.add(read && line.role() == Role.ITEM && !counted ? line.as(Role.INSTRUCTION) : line);
+            }
+        });
+        return out;
     }
 
     private static Line line(String typed, List<Trace> traces, List<Line> before, int part) {
@@ -96,7 +145,12 @@ public final class Questionnaire {
             return new Line(typed, typed, Role.INSTRUCTION, List.of(), false, part);
         }
         Matcher named = NAMED.matcher(typed);
-        if (named.matches() && !named.group("name").isBlank()) {
+        if (traces.isEmpty() && MaterialKinds.named(typed) != null) {
+            return new Line(typed, typed, Role.HEADING, List.of(), false, part);
+        }
+        if (named.matches()
+                && !named.group("name").isBlank()
+                && !UNNAMED.matcher(named.group("name").strip()).matches()) {
             // The name of a block is the writer's own, the words round it are the tool's.
             return new Line(typed, named.group("name").strip(), Role.HEADING, why, false, part);
         }
@@ -120,6 +174,15 @@ public final class Questionnaire {
         return new Line(typed, words, role, why, reversed, part);
     }
 
+    private static boolean isCounted(String line, List<Trace> traces) {
+        return traces.stream().anyMatch(trace -> trace.kind() == Kind.ITEM_CODE)
+                || NUMBERED.matcher(line).matches();
+    }
+
+    private static boolean isHeading(String words) {
+        return words.split(" ").length <= LONGEST_HEADING && !words.matches(".*[.:;,!?]");
+    }
+
     private static Role role(String words, List<Trace> traces, boolean numbered, List<Line> before) {
         int length = words.split(" ").length;
         boolean option =
@@ -132,7 +195,7 @@ public final class Questionnaire {
             return Role.ITEM;
         }
         boolean first = before.stream().noneMatch(line -> line.role() != Role.OUT);
-        if (length <= LONGEST_HEADING && !words.matches(".*[.:;,!]") && first) {
+        if (first && isHeading(words)) {
             return Role.HEADING;
         }
         return Role.INSTRUCTION;
@@ -150,7 +213,7 @@ public final class Questionnaire {
                                     .filter(other -> other.words().equals(line.words()))
                                     .count()
                             > 1;
-            out.add(again ? new Line(line.typed(), line.words(), Role.OPTION, line.why(), false, line.part()) : line);
+            out.add(again ? line.as(Role.OPTION) : line);
         }
         return out;
     }

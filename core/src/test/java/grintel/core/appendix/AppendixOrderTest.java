@@ -16,7 +16,11 @@ import org.junit.jupiter.api.Test;
 class AppendixOrderTest {
     private static AppendixContent appendix(String title, String heading) {
         return new AppendixContent(
-                title, List.of(new Heading(heading), new Item(1, "The lamp keeps me awake.", false, false, List.of())));
+                0,
+                Material.of(MaterialKind.OTHER),
+                "",
+                title,
+                List.of(new Heading(heading), new Item(1, "The lamp keeps me awake.", false, false, List.of())));
     }
 
     private static final List<AppendixContent> THREE = List.of(

@@ -2,6 +2,7 @@ package grintel.core.appendix;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.appendix.AppendixContent.Heading;
 import grintel.core.appendix.AppendixContent.Item;
 import grintel.core.appendix.AppendixContent.Scale;
 import grintel.core.appendix.Questionnaire.Line;
@@ -18,6 +19,7 @@ import grintel.core.rule.Reading;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class QuestionnaireTest {
@@ -73,7 +75,7 @@ class QuestionnaireTest {
 
     @Test
     void answersThatItemsShareStandOnceAndEachBlockIsAnAppendix() {
-        List<AppendixContent> appendices = AppendixContent.of(lines(), "");
+        List<AppendixContent> appendices = AppendixContent.of(lines(), Map.of());
         assertThat(appendices).extracting(AppendixContent::title).containsExactly("Sleep in the Harbour", "About You");
         assertThat(appendices.get(0).pieces())
                 .filteredOn(Scale.class::isInstance)
@@ -96,6 +98,84 @@ class QuestionnaireTest {
         assertThat(lines).allMatch(line -> line.why().isEmpty());
     }
 
+    private static final String STUDY = """
+            Informed Consent
+            Taking part is voluntary, and you may stop at any time. May we keep your answers for ten years?
+            ○ I agree to take part (1)
+            ○ I do not agree (2)
+            Harbour Bell Scale
+            Q1 The bell wakes me.
+            ○ Never (1)
+            ○ Always (2)
+            Q2 The bell calms me.
+            ○ Never (1)
+            ○ Always (2)
+            Q3 I hear the bell in my sleep.
+            ○ Never (1)
+            ○ Always (2)
+            Start of Block: Block 3
+            https://pictures.example/north-quay
+            Demographics
+            Q4 How old are you?
+            ○ Under 40 (1)
+            ○ 40 or over (2)
+            Q5 How old is your boat?
+            ○ Under 40 (1)
+            ○ 40 or over (2)
+            Start of Block: End
+            Thank you for taking part. The purpose of this study was to hear bells. Did you guess it?
+            """;
+
+    @Test
+    void consentScalesStimuliQuestionsAboutPeopleAndDebriefingAreKnown() {
+        List<Line> lines = Questionnaire.understand(STUDY.lines().toList());
+        List<AppendixContent> appendices = AppendixContent.of(lines, Map.of());
+        assertThat(appendices)
+                .extracting(each -> each.material().kind() + " by " + each.evidence() + ": " + each.title())
+                .containsExactly(
+                        "CONSENT by name: Informed Consent",
+                        "SCALE by answers: Harbour Bell Scale",
+                        "STIMULI by pictures: Stimulus Materials",
+                        "DEMOGRAPHICS by name: Demographics",
+                        "DEBRIEFING by words: End");
+        assertThat(lines)
+                .filteredOn(line -> line.words().endsWith("guess it?"))
+                .allMatch(line -> line.role() == Role.INSTRUCTION);
+        assertThat(appendices.get(3).pieces())
+                .as("answers of questions about people stand with each")
+                .hasSize(2)
+                .allSatisfy(piece -> assertThat(((Item) piece).options()).hasSize(2));
+    }
+
+    @Test
+    void aScaleHasItsNameItsAbbreviationAndItsSource() {
+        Material scale = new Material(MaterialKind.SCALE, "Harbour Bell Scale", "HBS", "From Verholt (2004)");
+        AppendixContent made = AppendixContent.of(lines(), Map.of(0, scale)).get(0);
+        assertThat(made.title()).isEqualTo("Harbour Bell Scale (HBS)");
+        assertThat(made.source()).isEqualTo("From Verholt (2004).");
+        assertThat(made.pieces()).as("the heading is not lost").startsWith(new Heading("Sleep in the Harbour"));
+        Guide guide = Guides.all().get(0);
+        assertThat(new AppendixInsertion(guide).blocks(List.of(made), 0, null))
+                .last()
+                .extracting(block -> block.paragraphs().get(0).characters())
+                .isEqualTo("Note. (R) marks an item that is scored in reverse. From Verholt (2004).");
+        Material renamed = new Material(MaterialKind.SCALE, "Sleep in the harbour", "", "");
+        assertThat(AppendixContent.of(lines(), Map.of(0, renamed)).get(0).pieces())
+                .noneMatch(Heading.class::isInstance);
+    }
+
+    @Test
+    void whatNothingNamesIsNamedByItsKind() {
+        List<Line> lines = Questionnaire.understand(
+                List.of("You may stop at any time; it is voluntary.", "I agree to take part."));
+        assertThat(AppendixContent.of(lines, Map.of()))
+                .extracting(AppendixContent::title)
+                .containsExactly("Informed Consent");
+        assertThat(AppendixContent.of(lines, Map.of(0, Material.of(MaterialKind.OTHER))))
+                .extracting(AppendixContent::title)
+                .containsExactly("");
+    }
+
     @Test
     void inAPaperOfAnyGuideNothingIsOffAfterwardsButItsMention() {
         for (Guide guide : Guides.all()) {
@@ -103,7 +183,7 @@ class QuestionnaireTest {
             Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
             Paper paper = PaperEditor.apply(
                     report.paper(),
-                    new AppendixInsertion(guide).edits(report.examination(), AppendixContent.of(lines(), "")));
+                    new AppendixInsertion(guide).edits(report.examination(), AppendixContent.of(lines(), Map.of())));
             Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
             assertThat(after.findings())
                     .as(guide.id())

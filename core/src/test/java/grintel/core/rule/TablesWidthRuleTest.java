@@ -68,6 +68,20 @@ class TablesWidthRuleTest {
         assertThat(after.paper().tables().get(0).columns()).allMatch(width -> width == 1296);
     }
 
+    @Test
+    void columnsOfLongWordsKeepTheirRoom() {
+        RuleCase after = Tabled.apa()
+                .columns(1700)
+                .heads("Quay", "Understanding", "Measurements", "n", "M", "SD", "p")
+                .row("North and all that lies on its far side", "14", "12", "11", "9", "14", ".024")
+                .rule(RULE)
+                .putRight();
+        assertThat(after.paper().sections()).hasSize(1);
+        List<Integer> columns = after.paper().tables().get(0).columns();
+        assertThat(columns.get(1)).isGreaterThan(1500);
+        assertThat(columns.get(3)).isLessThan(1300);
+    }
+
     private static boolean lies(Section section) {
         return section.get(SectionProperties.LANDSCAPE)
                 && section.get(SectionProperties.PAGE_WIDTH) > section.get(SectionProperties.PAGE_HEIGHT);

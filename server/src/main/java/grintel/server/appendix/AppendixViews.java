@@ -1,6 +1,8 @@
 package grintel.server.appendix;
 
 import grintel.core.appendix.AppendixContent;
+import grintel.core.appendix.Material;
+import grintel.core.appendix.MaterialKind;
 import grintel.core.appendix.Questionnaire;
 import grintel.core.appendix.Questionnaire.Line;
 import grintel.core.appendix.Questionnaire.Role;
@@ -9,9 +11,12 @@ import grintel.core.rule.Wording;
 import grintel.server.page.LayoutView;
 import grintel.server.problem.Problem;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
@@ -71,22 +76,75 @@ public final class AppendixViews {
                     .filter(each -> each.name().equalsIgnoreCase(role))
                     .findFirst()
                     .orElseThrow(() -> Problem.badRequest("A line of an appendix is none of this kind."));
-            String plain = words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip();
-            if (plain.length() > LONGEST_LINE || part < 0 || part > Questionnaire.MOST_LINES) {
-                throw Problem.badRequest("A line of an appendix has at most 20,000 characters.");
+            String plain = plain(words);
+            if (part < 0 || part > Questionnaire.MOST_LINES) {
+                throw Problem.badRequest("An appendix has no part of this number.");
             }
             return new Line(typed, plain, plain.isEmpty() ? Role.OUT : said, List.of(), reversed, part);
         }
     }
 
     /**
+     * What a writer says of a part of the materials.
+     *
+     * @param part counted from 0
+     * @param kind consent, demographics, stimuli, scale, debriefing or other
+     * @param abbreviation of a scale's name
+     * @param source where a scale is from
+     */
+    public record MaterialChoice(
+            int part,
+            String kind,
+            @Nullable String title,
+            @Nullable String abbreviation,
+            @Nullable String source) {
+        Material read() {
+            MaterialKind said = Arrays.stream(MaterialKind.values())
+                    .filter(each -> each.name().equalsIgnoreCase(kind))
+                    .findFirst()
+                    .orElseThrow(() -> Problem.badRequest("A part of an appendix is none of this kind."));
+            return new Material(said, plain(title), plain(abbreviation), plain(source));
+        }
+    }
+
+    /**
+     * What a part of the materials is.
+     *
+     * @param kind as it is chosen
+     * @param title on the line under its label, empty where only its writer can name it
+     * @param evidence by what it was told, in words; empty where its writer said it
+     */
+    public record MaterialView(int part, String kind, String title, String evidence) {
+        static MaterialView of(AppendixContent appendix) {
+            String evidence = appendix.evidence();
+            return new MaterialView(
+                    appendix.part(),
+                    appendix.material().kind().name().toLowerCase(Locale.ROOT),
+                    appendix.title(),
+                    evidence.isEmpty() ? "" : Wording.told(Measure.word("material-" + evidence)));
+        }
+    }
+
+    /** On one line, without what no reader sees. */
+    private static String plain(@Nullable String typed) {
+        String plain = Objects.requireNonNullElse(typed, "")
+                .replaceAll("[\\s\\p{Cntrl}]+", " ")
+                .strip();
+        if (plain.length() > LONGEST_LINE) {
+            throw Problem.badRequest("A line of an appendix has at most 20,000 characters.");
+        }
+        return plain;
+    }
+
+    /**
      * Lines as somebody settled them.
      *
+     * @param materials what the writer says of parts; none for what the lines tell
      * @param order the order of the appendices, each by its place among the lines counted from 0; none for that of the lines
      */
     public record AppendixChoice(
-            @Nullable String title,
             @Nullable List<LineChoice> lines,
+            @Nullable List<MaterialChoice> materials,
             @Nullable List<Integer> order) {
         /** The appendices they make, in their order; refused where they make none. */
         public List<AppendixContent> read() {
@@ -106,9 +164,12 @@ public final class AppendixViews {
             if (all.size() > Questionnaire.MOST_LINES) {
                 throw Problem.tooLarge("An appendix is made of at most 5,000 lines.");
             }
-            List<AppendixContent> made = AppendixContent.of(
-                    all.stream().map(LineChoice::read).toList(),
-                    Objects.requireNonNullElse(title, "").strip());
+            Map<Integer, Material> said = new HashMap<>();
+            for (MaterialChoice each : Objects.requireNonNullElse(materials, List.<MaterialChoice>of())) {
+                said.put(each.part(), each.read());
+            }
+            List<AppendixContent> made =
+                    AppendixContent.of(all.stream().map(LineChoice::read).toList(), said);
             if (made.isEmpty()) {
                 throw Problem.badRequest("No line is left. Keep one at least.");
             }
@@ -134,6 +195,19 @@ public final class AppendixViews {
      */
     public record MentionedView(int index, String title, int page, String sentence) {}
 
-    /** The pages of appendices. */
-    public record AppendixPagesView(LayoutView layout) {}
+    /**
+     * The pages of appendices.
+     *
+     * @param materials what each of them is, in the order of the lines
+     */
+    public record AppendixPagesView(LayoutView layout, List<MaterialView> materials) {
+        public static AppendixPagesView of(LayoutView layout, List<AppendixContent> appendices) {
+            return new AppendixPagesView(
+                    layout,
+                    appendices.stream()
+                            .map(MaterialView::of)
+                            .sorted(Comparator.comparingInt(MaterialView::part))
+                            .toList());
+        }
+    }
 }

@@ -1,5 +1,6 @@
 package grintel.server.paper;
 
+import grintel.core.appendix.AppendixContent;
 import grintel.core.appendix.AppendixInsertion;
 import grintel.core.check.Examiner;
 import grintel.core.compose.SinglePage;
@@ -71,19 +72,22 @@ class AppendixController {
     @PostMapping("/pages")
     AppendixPagesView pages(@AuthenticationPrincipal SignedIn person, @RequestBody AppendixPageRequest wanted) {
         Brief brief = brief(person, wanted);
-        return new AppendixPagesView(LayoutView.of(
-                Examiner.examine(paper(wanted, brief), brief, WorkLimits.within(TIME_LIMIT)), "appendix", 1));
+        List<AppendixContent> appendices = wanted.appendix().read();
+        Paper paper = paper(appendices, brief);
+        return AppendixPagesView.of(
+                LayoutView.of(Examiner.examine(paper, brief, WorkLimits.within(TIME_LIMIT)), "appendix", 1),
+                appendices);
     }
 
     /** The appendices as a file of their own. */
     @PostMapping(path = "/docx", produces = PaperService.DOCX)
     byte[] docx(@AuthenticationPrincipal SignedIn person, @RequestBody AppendixPageRequest wanted) {
-        return DocxWriter.write(paper(wanted, brief(person, wanted)));
+        return DocxWriter.write(paper(wanted.appendix().read(), brief(person, wanted)));
     }
 
-    private static Paper paper(AppendixPageRequest wanted, Brief brief) {
+    private static Paper paper(List<AppendixContent> appendices, Brief brief) {
         AppendixInsertion insertion = new AppendixInsertion(brief.guide());
-        return SinglePage.of(brief.guide(), insertion.blocks(wanted.appendix().read(), 0, "Normal"));
+        return SinglePage.of(brief.guide(), insertion.blocks(appendices, 0, "Normal"));
     }
 
     private Brief brief(SignedIn person, AppendixPageRequest wanted) {

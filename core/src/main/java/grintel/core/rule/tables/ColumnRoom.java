@@ -44,23 +44,26 @@ final class ColumnRoom {
         double longest = 0;
         for (Paragraph paragraph : place.paragraphs()) {
             int indent = Math.max(0, paragraph.leftIndent()) + Math.max(0, paragraph.rightIndent());
-            for (Proof.Placed placed : exam.proof().lines(paragraph.address())) {
-                longest = Math.max(longest, indent + longestWord(placed.line()) / Millipoints.PER_TWIP);
-            }
+            List<ProofLine> lines = exam.proof().lines(paragraph.address()).stream()
+                    .map(Proof.Placed::line)
+                    .toList();
+            longest = Math.max(longest, indent + longestWord(lines) / Millipoints.PER_TWIP);
         }
         return longest;
     }
 
-    /** Millipoints. */
-    private static double longestWord(ProofLine line) {
+    /** Millipoints; a word that is broken now goes on in the next line. */
+    private static double longestWord(List<ProofLine> lines) {
         double longest = 0;
         double word = 0;
-        for (GlyphRun run : line.runs()) {
-            for (int c : run.text().codePoints().toArray()) {
-                word = Character.isWhitespace(c) ? 0 : word + run.type().advance(c);
-                longest = Math.max(longest, word);
-                if (c == '-') {
-                    word = 0;
+        for (ProofLine line : lines) {
+            for (GlyphRun run : line.runs()) {
+                for (int c : run.text().codePoints().toArray()) {
+                    word = Character.isWhitespace(c) ? 0 : word + run.type().advance(c);
+                    longest = Math.max(longest, word);
+                    if (c == '-') {
+                        word = 0;
+                    }
                 }
             }
         }
@@ -77,22 +80,38 @@ final class ColumnRoom {
     }
 
     /**
-     * The columns in this room, each narrower in proportion to what it has beyond its longest word; in proportion to its
-     * width where words must be broken. As they are where the room is enough.
+     * The columns in this room: each at least as wide as its longest word, and what is left in proportion to what each has
+     * beyond it now; where words must be broken, the longest of them.
      */
     List<Integer> in(double room) {
-        double over = width() - room;
-        double spare = 0;
+        double[] floor = fits(room) ? least : capped(room);
+        double left = Math.max(0, Math.min(room, width()) - Arrays.stream(floor).sum());
+        double beyond = 0;
         for (int i = 0; i < widths.length; i++) {
-            spare += Math.max(0, widths[i] - least[i]);
+            beyond += Math.max(0, widths[i] - floor[i]);
         }
         List<Integer> out = new ArrayList<>();
         for (int i = 0; i < widths.length; i++) {
-            double gives = over <= 0
-                    ? 0
-                    : over <= spare ? Math.max(0, widths[i] - least[i]) / spare * over : widths[i] / width() * over;
-            out.add((int) Math.floor(widths[i] - gives));
+            double more = beyond == 0 ? 0 : Math.max(0, widths[i] - floor[i]) / beyond * left;
+            out.add((int) Math.floor(floor[i] + more));
         }
         return out;
+    }
+
+    /** The least widths, none wider than the widest that lets all stand in this room. */
+    private double[] capped(double room) {
+        double[] ascending = least.clone();
+        Arrays.sort(ascending);
+        double left = room;
+        double cap = 0;
+        for (int i = 0; i < ascending.length; i++) {
+            cap = left / (ascending.length - i);
+            if (ascending[i] > cap) {
+                break;
+            }
+            left -= ascending[i];
+        }
+        double widest = cap;
+        return Arrays.stream(least).map(width -> Math.min(width, widest)).toArray();
     }
 }
