@@ -8,6 +8,16 @@ const PIXELS_PER_POINT = 96 / 72
 
 /** While the browser prints: all pages of the paper, each on a sheet, and nothing of the desk. */
 export function Print({ layout, paper }: { layout: Layout; paper: string }) {
+  if (layout.pages.some(({ coming }) => coming)) {
+    return (
+      <PrintedSheets
+        pages={layout.pages.slice(0, 1)}
+        renderPage={({ number }) => (
+          <p key={number}>The pages were still on their way. Print again when all are there.</p>
+        )}
+      />
+    )
+  }
   return (
     <PrintedSheets
       pages={layout.pages}

@@ -1,4 +1,4 @@
-import { type RefObject, useEffect, useMemo, useRef, useState } from 'react'
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { changeSettings, useSettings } from '../ui/settings'
 import { useTitle } from '../ui/useTitle'
 import { isOpen, stands } from './choice'
@@ -25,7 +25,7 @@ import { useChoice } from './useChoice'
 import { useCommands } from './useCommands'
 import { useFind } from './useFind'
 import { useKeys } from './useKeys'
-import { type Layout, type Paper, type Station, type Stroke, useStrokes } from './useProof'
+import { type Layout, type Paper, type Station, type Stroke, useInView, useStrokes } from './useProof'
 import { useSeen } from './useSeen'
 import { WhatNext } from './WhatNext'
 import { nextZoom } from './zoom'
@@ -53,6 +53,15 @@ export function ProofDesk({
   const commands = useCommands(paper, stations, choice.say)
   const find = useFind(layout.pages, choice.goTo)
   const seen = useSeen(layout.pages.length, paper.revision)
+  const { look } = seen
+  const note = useInView(paper.id)
+  const onSight = useCallback(
+    (page: number) => {
+      look(page)
+      note(page)
+    },
+    [look, note],
+  )
   const [filter, setFilter] = useState<Filter>('all')
   const [lit, setLit] = useState<string | null>(null)
   const [letting, setLetting] = useState<string | null>(null)
@@ -223,7 +232,7 @@ export function ProofDesk({
                 hit={find.hits[find.current]}
                 onMark={(mark) => choice.chooseMark(mark.reading, mark.place)}
                 onLit={setLit}
-                onPage={seen.look}
+                onPage={onSight}
                 scroller={scroller}
                 target={choice.target}
               />

@@ -16,7 +16,9 @@ export function ProofView() {
   const layout = useLayout(id, paper.data?.revision, setWork)
   const readings = useReadings(id, paper.data?.revision, useSettings().units)
   const problem = paper.error ?? layout.error ?? readings.error
-  const whole = paper.data && layout.data && readings.data
+  // Pages that will not come are no paper to be shown.
+  const pages = layout.error && layout.data?.pages.some(({ coming }) => coming) ? undefined : layout.data
+  const whole = paper.data && pages && readings.data
   // What is on the screen stays there when it cannot be fetched anew.
   if (problem && !whole) {
     return (
@@ -35,7 +37,7 @@ export function ProofView() {
   if (!whole) {
     return <Waiting title={paper.data?.title} work={work} />
   }
-  return <ProofDesk key={id} paper={paper.data} layout={layout.data} stations={readings.data.stations} />
+  return <ProofDesk key={id} paper={paper.data} layout={pages} stations={readings.data.stations} />
 }
 
 /** An empty sheet on the desk until the pages are there. */

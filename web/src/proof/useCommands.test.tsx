@@ -37,6 +37,9 @@ beforeEach(() => {
   })
   vi.stubGlobal('fetch', async (request: Request) => {
     const path = new URL(request.url).pathname
+    if (path.endsWith('/layout')) {
+      return Response.json({ state: 'next', pageCount: 0, pages: [], faces: [], remarks: [], oddities: [] })
+    }
     sent.push({ path, body: request.method === 'GET' ? null : await request.text() })
     const body = answer(path)
     return body instanceof Response ? body : Response.json(body)

@@ -1,14 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useCallback } from 'react'
 import { api, body, type Schemas, sendFile, wasChangedElsewhere } from '../api/client'
 import { download } from '../api/download'
 import { examined, finish, type OnWork, type Work } from '../api/work'
 import type { Units } from '../ui/settings'
-import { allPages } from './allPages'
+import { allPages, type Layout } from './allPages'
 
-export type { Layout } from './allPages'
+export type { Layout, Page } from './allPages'
 export type Paper = Schemas['PaperView']
 export type Face = Schemas['FaceView']
-export type Page = Schemas['PageView']
 export type Line = Schemas['LineView']
 export type Picture = Schemas['PictureView']
 export type Run = Schemas['RunView']
@@ -55,11 +55,31 @@ export function useFound({ id, revision }: Paper) {
   })
 }
 
-/** The pages of a paper as it stands; those it had before until they are there. */
+/** Notes which page of a paper is looked at; it is fetched first when the paper has changed. */
+export function useInView(id: string) {
+  const client = useQueryClient()
+  return useCallback((page: number) => client.setQueryData(['in-view', id], page), [client, id])
+}
+
+/** How the pages of a paper as it stands are fetched: those in sight first, each as it was before until it is there. */
+function pagesOf(client: QueryClient, id: string, revision: number | undefined, onWork: OnWork) {
+  const queryKey = ['layout', id, revision]
+  return {
+    queryKey,
+    queryFn: () =>
+      allPages(id, 0, {
+        onWork,
+        inView: client.getQueryData<number>(['in-view', id]) ?? 1,
+        before: client.getQueryData<Layout>(['layout', id, (revision ?? 0) - 1]),
+        onPages: (some) => client.setQueryData(queryKey, some),
+      }),
+  }
+}
+
+/** The pages of a paper as it stands, as they come; those it had before until then. */
 export function useLayout(id: string, revision: number | undefined, onWork: OnWork) {
   return useQuery({
-    queryKey: ['layout', id, revision],
-    queryFn: () => allPages(id, 0, onWork),
+    ...pagesOf(useQueryClient(), id, revision, onWork),
     enabled: revision !== undefined,
     placeholderData: (before) => before,
   })
@@ -129,7 +149,11 @@ export function useSteps(paper: Paper, onWork: OnWork, onSettled: () => void) {
   const client = useQueryClient()
   const refresh = () => client.invalidateQueries({ queryKey: ['paper', id] })
   const after = {
-    onSuccess: refresh,
+    onSuccess: () => {
+      // A step makes the next revision, so that its pages need not wait until that is told.
+      client.query(pagesOf(client, id, revision + 1, onWork)).catch(() => undefined)
+      return refresh()
+    },
     onError: (problem: Error) => (wasChangedElsewhere(problem) ? refresh() : undefined),
     onSettled,
   }

@@ -51,7 +51,7 @@ describe('before and after', () => {
     expect(screen.getByRole('status').textContent).toBe('Laying out both proofs…')
     await waitFor(() => expect(screen.getByRole('region', { name: 'Before' })).toBeTruthy())
     expect(screen.getByRole('region', { name: 'After' })).toBeTruthy()
-    expect(asked.sort()).toEqual(['?from=1', '?from=1&proof=1'])
+    expect(asked.sort()).toEqual(['?from=1&most=50', '?from=1&most=50&proof=1'])
   })
 
   it('takes any two proofs', async () => {
@@ -59,7 +59,7 @@ describe('before and after', () => {
     const options = [...screen.getByLabelText<HTMLSelectElement>('After').options].map((each) => each.text)
     expect(options).toEqual(['First proof', 'Second proof', 'As it stands'])
     fireEvent.change(screen.getByLabelText('After'), { target: { value: '2' } })
-    await waitFor(() => expect(asked).toContain('?from=1&proof=2'))
+    await waitFor(() => expect(asked).toContain('?from=1&most=50&proof=2'))
   })
 
   it('lays one over the other, more of the one or of the other', async () => {

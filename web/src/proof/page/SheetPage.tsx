@@ -26,6 +26,7 @@ export function SheetPage({
       height={page.height * scale}
       role="group"
       aria-label={name}
+      aria-busy={page.coming}
       className="sheet-shadow block shrink-0 bg-(--sheet)"
     >
       <PageText page={page} pictures={pictures} />

@@ -41,13 +41,14 @@ public record LayoutView(
      * As many pages as one answer holds.
      *
      * @param from number of the first page, from 1
+     * @param most how many at most
      */
-    public static LayoutView of(Report report, String state, int from) {
+    public static LayoutView of(Report report, String state, int from, int most) {
         Proof proof = report.proof();
         return new LayoutView(
                 state,
                 proof.pages().size(),
-                new PageViews(some(proof.pages(), from), report.paper()),
+                new PageViews(some(proof.pages(), from, most), report.paper()),
                 proof.faces().entrySet().stream()
                         .map(entry -> new FaceView(
                                 entry.getKey(),
@@ -58,14 +59,19 @@ public record LayoutView(
                 report.paper().oddities());
     }
 
-    private static List<ProofPage> some(List<ProofPage> pages, int from) {
+    /** As many pages as one answer holds. */
+    public static LayoutView of(Report report, String state, int from) {
+        return of(report, state, from, MOST_PAGES);
+    }
+
+    private static List<ProofPage> some(List<ProofPage> pages, int from, int most) {
         int start = from - 1;
         if (start < 0 || start >= Math.max(1, pages.size())) {
             throw Problem.notFound("There is no such page.");
         }
         int end = start;
         int lines = 0;
-        while (end < pages.size() && end - start < MOST_PAGES && lines < MOST_LINES) {
+        while (end < pages.size() && end - start < Math.min(Math.max(1, most), MOST_PAGES) && lines < MOST_LINES) {
             lines += pages.get(end).lines().size();
             end++;
         }

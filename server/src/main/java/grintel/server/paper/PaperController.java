@@ -163,10 +163,11 @@ class PaperController {
             @AuthenticationPrincipal SignedIn person,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable Integer proof,
-            @RequestParam(defaultValue = "1") int from) {
+            @RequestParam(defaultValue = "1") int from,
+            @RequestParam(defaultValue = "100") int most) {
         return answers.whenReady(
                 papers.examined(person.id(), id, proof),
-                ready -> ResponseEntity.ok(LayoutView.of(ready.report(), ready.state(), from)));
+                ready -> ResponseEntity.ok(LayoutView.of(ready.report(), ready.state(), from, most)));
     }
 
     /** The readings of the paper as it stands, or of a numbered proof; or the work that takes them. */
