@@ -193,7 +193,7 @@ class MakersTest {
         desk.button("Bring it into the paper").click();
         assertThat(desk.heading("Order of work")).isVisible();
         assertThat(desk.button("Undo")).hasAttribute("title", "Take back: Appendix");
-        assertThat(words(desk)).contains("Sleep in the Harbour", "1 = Never, 2 = Always");
+        assertThat(words(desk)).contains("Sleep in the Harbour (HSS)", "1 = Never, 2 = Always");
     }
 
     @Test
