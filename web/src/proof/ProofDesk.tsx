@@ -216,7 +216,7 @@ export function ProofDesk({
               ref={scroller}
               role="region"
               aria-label="Pages of the proof"
-              aria-busy={strokes.isPending}
+              aria-busy={strokes.isPending || layout.pages.some(({ coming }) => coming)}
               tabIndex={0}
               className="relative min-h-0 flex-1 overflow-auto bg-base-300"
             >

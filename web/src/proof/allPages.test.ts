@@ -29,7 +29,7 @@ const there = ({ pages }: Layout) => pages.filter(({ coming }) => !coming).map((
 describe('the pages of a paper', () => {
   it('are fetched until all are there, those in sight first', async () => {
     const told: Layout[] = []
-    const layout = await allPages('p', 0, { inView: 40, onPages: (some) => told.push(some) })
+    const layout = await allPages('p', 0, { inView: () => 40, onPages: (some) => told.push(some) })
     expect(asked).toEqual(['38+8', '1+37', '46+25'])
     expect(numbers(layout)).toEqual(Array.from({ length: 70 }, (_, index) => index + 1))
     expect(there(layout)).toHaveLength(70)
@@ -37,6 +37,19 @@ describe('the pages of a paper', () => {
       [70, 8],
       [70, 45],
     ])
+  })
+
+  it('come where somebody looks meanwhile', async () => {
+    pageCount = 400
+    let looked = 1
+    await allPages('p', 0, {
+      inView: () => looked,
+      onPages: () => {
+        looked = 300
+      },
+    })
+    expect(asked.slice(0, 3)).toEqual(['1+8', '298+50', '9+50'])
+    expect(asked.slice(-3)).toEqual(['259+39', '348+50', '398+3'])
   })
 
   it('stay as they were until each is there', async () => {

@@ -10,8 +10,8 @@ export type Layout = Omit<Schemas['LayoutView'], 'state' | 'pageCount' | 'pages'
 /** How pages are fetched. */
 export interface Fetching {
   onWork?: OnWork
-  /** The page that is looked at, which comes first, with its neighbours. */
-  inView?: number
+  /** The page that is looked at just now, which comes next, with its neighbours. */
+  inView?: () => number
   /** What was shown before, which stays until each page is there. */
   before?: Layout | undefined
   /** Told of all pages whenever some more have come. */
@@ -23,7 +23,7 @@ const AT_A_TIME = 50
 
 /** Fetches all pages, those in sight first; anew where the paper has changed in between. */
 export async function allPages(id: string, proof: number, fetching: Fetching = {}): Promise<Layout> {
-  const { onWork, inView = 1, before, onPages } = fetching
+  const { onWork, inView = () => 1, before, onPages } = fetching
   const some = (from: number, most: number) =>
     examined<Schemas['LayoutView']>(
       () =>
@@ -34,9 +34,10 @@ export async function allPages(id: string, proof: number, fetching: Fetching = {
     )
   for (;;) {
     const most = onPages ? IN_SIGHT : AT_A_TIME
-    const first = await some(Math.max(1, inView - 2), most).catch((problem: unknown) => {
+    const from = Math.max(1, inView() - 2)
+    const first = await some(from, most).catch((problem: unknown) => {
       // The paper may be shorter than it was.
-      if (problem instanceof ApiProblem && problem.status === 404 && inView > 1) {
+      if (problem instanceof ApiProblem && problem.status === 404 && from > 1) {
         return some(1, most)
       }
       throw problem
@@ -49,11 +50,13 @@ export async function allPages(id: string, proof: number, fetching: Fetching = {
       for (const page of next.pages) {
         pages[page.number - 1] = page
       }
-      const missing = pages.findIndex(({ coming }) => coming)
-      if (missing < 0) {
+      if (!pages.some(({ coming }) => coming)) {
         return layout(pages)
       }
       onPages?.(layout([...pages]))
+      const looked = inView() - 1
+      const start = pages[looked]?.coming ? looked - 2 : 0
+      const missing = pages.findIndex(({ coming }, index) => coming && index >= start)
       const there = pages.findIndex((page, index) => index > missing && !page.coming)
       next = await some(missing + 1, Math.min(AT_A_TIME, (there < 0 ? pageCount : there) - missing))
     }

@@ -69,7 +69,7 @@ function pagesOf(client: QueryClient, id: string, revision: number | undefined, 
     queryFn: () =>
       allPages(id, 0, {
         onWork,
-        inView: client.getQueryData<number>(['in-view', id]) ?? 1,
+        inView: () => client.getQueryData<number>(['in-view', id]) ?? 1,
         before: client.getQueryData<Layout>(['layout', id, (revision ?? 0) - 1]),
         onPages: (some) => client.setQueryData(queryKey, some),
       }),

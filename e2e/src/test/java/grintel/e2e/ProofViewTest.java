@@ -201,6 +201,7 @@ class ProofViewTest {
         Locator pages = desk.page().locator(PAGES);
         assertThat(desk.sheet(1)).isVisible();
         assertThat(desk.page().getByText("MLA 9 · ")).containsText(Pattern.compile("4\\d\\d pages"));
+        assertThat(pages).hasAttribute("aria-busy", "false");
         // Two frames after each jump the window is full of pages that hold their text.
         List<?> seen = (List<?>) pages.evaluate("""
                 async (desk) => {

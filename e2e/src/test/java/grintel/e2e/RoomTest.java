@@ -14,11 +14,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Notes, labels and dimension lines find room: none over another, over words or beyond the sheet, at any size. */
 @ExtendWith(Application.class)
+@Order(1) // the longest, so that others run beside it
 class RoomTest {
     private static final List<String> STATIONS =
             List.of("sheet", "spacing", "running-head", "opening", "headings", "sources");
