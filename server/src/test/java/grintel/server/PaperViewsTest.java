@@ -151,7 +151,7 @@ class PaperViewsTest {
 
     @Test
     void everyAddressOfTheWebApplicationIsOneOfTheServers() throws IOException {
-        String routes = Files.readString(Path.of("..", "web", "src", "app", "App.tsx"));
+        String routes = Files.readString(Path.of("..", "web", "src", "app", "Rooms.tsx"));
         List<String> addresses = Pattern.compile("path=\"(/[^\"]*)\"")
                 .matcher(routes)
                 .results()
