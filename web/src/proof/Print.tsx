@@ -49,17 +49,31 @@ export function PrintedSheets({
       window.removeEventListener('afterprint', end)
     }
   }, [])
-  const first = pages[0]
-  if (!printing || !first) {
+  if (!printing || pages.length === 0) {
     return null
   }
   return createPortal(
     <div className="print-only">
-      <style>{`@page { size: ${first.width}pt ${first.height}pt; margin: 0 }`}</style>
-      {pages.map((page) => renderPage(page, PIXELS_PER_POINT))}
+      <style>{sheetsOf(pages)}</style>
+      {pages.map((page) => (
+        <div key={page.number} style={{ page: sheetOf(page) }}>
+          {renderPage(page, PIXELS_PER_POINT)}
+        </div>
+      ))}
     </div>,
     document.body,
   )
+}
+
+/** The name of a sheet of the size of a page: one on its side lies among others that stand. */
+const sheetOf = ({ width, height }: Page) => `sheet-${Math.round(width)}-${Math.round(height)}`
+
+/** The sheets that pages need. */
+function sheetsOf(pages: Page[]): string {
+  const sheets = new Map(
+    pages.map((page) => [sheetOf(page), `size: ${page.width}pt ${page.height}pt; margin: 0`]),
+  )
+  return [...sheets].map(([name, says]) => `@page ${name} { ${says} }`).join('\n')
 }
 
 /** Has the faces of pages come before they print: letters of a face that is on its way print as nothing. */

@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import grintel.core.paper.SectionProperties;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.formats.demo.UntidyEssay;
+import grintel.formats.docx.DocxWriter;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -157,6 +160,25 @@ class DeskLifeTest {
             assertThat(new PDFTextStripper().getText(printed))
                     .contains("In all three novels the canal is lit")
                     .doesNotContain("Order of work");
+        }
+    }
+
+    @Test
+    void aSheetOnItsSideIsPrintedOnItsSide() throws IOException {
+        byte[] file = DocxWriter.write(new PaperBuilder()
+                .paragraph("These words stand upright, as all others do.")
+                .endSection()
+                .paragraph("These lie.")
+                .section(SectionProperties.PAGE_WIDTH, 15840)
+                .section(SectionProperties.PAGE_HEIGHT, 12240)
+                .section(SectionProperties.LANDSCAPE, true)
+                .build());
+        Desk desk = Desk.signUp().bring("lying.docx", file, "MLA 9");
+        assertThat(desk.sheet(2)).isVisible();
+        try (PDDocument printed = Loader.loadPDF(desk.page().pdf(new Page.PdfOptions().setPreferCSSPageSize(true)))) {
+            assertThat(printed.getPages())
+                    .extracting(page -> Math.round(page.getMediaBox().getWidth()))
+                    .containsExactly(612, 792);
         }
     }
 

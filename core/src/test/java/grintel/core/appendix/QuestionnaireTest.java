@@ -165,6 +165,13 @@ class QuestionnaireTest {
     }
 
     @Test
+    void anAnswerIsNoNameOfAPart() {
+        List<Line> lines = Questionnaire.understand(List.of(
+                "Q1 What did you notice first?", "○ Background (1)", "○ Pictures (2)", "Pictures", "Background"));
+        assertThat(lines).allMatch(line -> line.part() == 0 && line.role() != Role.HEADING);
+    }
+
+    @Test
     void whatNothingNamesIsNamedByItsKind() {
         List<Line> lines = Questionnaire.understand(
                 List.of("You may stop at any time; it is voluntary.", "I agree to take part."));
