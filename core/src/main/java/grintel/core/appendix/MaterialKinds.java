@@ -16,7 +16,7 @@ public final class MaterialKinds {
     private static final DataNode DATA = DataNode.resource(MaterialKinds.class, "materials.yaml");
     private static final Map<MaterialKind, Told> TOLD = told();
     private static final Pattern LINK = Pattern.compile("(?i)\\b(?:https?://|www\\.|doi:)\\S+");
-    private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_NAME = 80;
     /** So many different things have to be spoken of before words alone tell what a part is. */
     private static final int FEWEST_WORDS = 2;
 
@@ -58,10 +58,10 @@ public final class MaterialKinds {
 
     /** The kind a line names, null where it names none. */
     static @Nullable MaterialKind named(String line) {
-        String name = line.replaceAll("^[\\s\\W]+|[\\s\\W]+$", "");
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+        if (line.length() > LONGEST_NAME) {
             return null;
         }
+        String name = line.replaceAll("^[^\\p{L}\\p{N}]+|[^\\p{L}\\p{N}]+$", "");
         return TOLD.entrySet().stream()
                 .filter(each -> each.getValue().name.matcher(name).matches())
                 .map(Map.Entry::getKey)

@@ -31,6 +31,11 @@ public final class Questionnaire {
     private static final Pattern UNNAMED =
             Pattern.compile("(?i)default\\b.*|untitled\\b.*|(?:block|section|group|page|part)\\s*\\d*");
 
+    /** The heads of a sheet of items. */
+    private static final Pattern COLUMN_NAMES = Pattern.compile(
+            "(?i)(?:(?:item|question|variable|no|nr|number|id|code|text|wording|label|name|scale|subscale|reversed)s?[\\s,.;:_-]*){2,}");
+
+    private static final int LONGEST_HEAD = 80;
     private static final int LONGEST_OPTION = 12;
     private static final int LONGEST_HEADING = 8;
 
@@ -99,13 +104,12 @@ public final class Questionnaire {
             WorkLimits.goOn();
             boolean marked = NAMED.matcher(lines.get(i)).matches();
             MaterialKind named = MaterialKinds.named(lines.get(i));
-            // After what is only read, a line over an item is the name of what is answered.
+            // After what is only read, a line over items, or over a word on them, is the name of what is answered.
             boolean heads = read
                     && begun
-                    && i + 1 < lines.size()
-                    && isCounted(lines.get(i + 1), traces.get(i + 1))
                     && traces.get(i).isEmpty()
-                    && isHeading(lines.get(i));
+                    && isHeading(lines.get(i))
+                    && (isCounted(lines, traces, i + 1) || isCounted(lines, traces, i + 2));
             if (marked && filled || (named != null || heads) && begun) {
                 part++;
                 begun = false;
@@ -145,6 +149,11 @@ public final class Questionnaire {
             return new Line(typed, typed, Role.INSTRUCTION, List.of(), false, part);
         }
         Matcher named = NAMED.matcher(typed);
+        if (before.isEmpty()
+                && typed.length() <= LONGEST_HEAD
+                && COLUMN_NAMES.matcher(typed).matches()) {
+            return new Line(typed, typed, Role.OUT, List.of("column-names"), false, part);
+        }
         if (traces.isEmpty() && MaterialKinds.named(typed) != null) {
             return new Line(typed, typed, Role.HEADING, List.of(), false, part);
         }
@@ -174,9 +183,10 @@ public final class Questionnaire {
         return new Line(typed, words, role, why, reversed, part);
     }
 
-    private static boolean isCounted(String line, List<Trace> traces) {
-        return traces.stream().anyMatch(trace -> trace.kind() == Kind.ITEM_CODE)
-                || NUMBERED.matcher(line).matches();
+    private static boolean isCounted(List<String> lines, List<List<Trace>> traces, int at) {
+        return at < lines.size()
+                && (traces.get(at).stream().anyMatch(trace -> trace.kind() == Kind.ITEM_CODE)
+                        || NUMBERED.matcher(lines.get(at)).matches());
     }
 
     private static boolean isHeading(String words) {

@@ -30,6 +30,21 @@ public final class SheetText {
         return sheets(rows);
     }
 
+    /** The rows of a text that is cells beyond doubt: marks part nearly all its lines into as many, two at least. Else none. */
+    public static List<List<String>> rowsOfCells(String text) {
+        char mark = text.isBlank() ? ' ' : mark(text);
+        if (mark == ' ') {
+            return List.of();
+        }
+        List<List<String>> rows = parted(text.replace("\r\n", "\n").replace('\r', '\n'), mark).stream()
+                .filter(row -> filled(row) > 0)
+                .toList();
+        long alike = rows.stream()
+                .filter(row -> row.size() > 1 && row.size() == rows.get(0).size())
+                .count();
+        return rows.size() > 1 && alike * 10 >= rows.size() * 9L ? rows : List.of();
+    }
+
     /** Blocks of rows that blank ones part; one of a single line is the title of the next, or a footer of the one before. */
     private static List<Sheet> sheets(List<List<String>> rows) {
         List<List<List<String>>> blocks = new ArrayList<>();

@@ -104,6 +104,7 @@ class QuestionnaireTest {
             ○ I agree to take part (1)
             ○ I do not agree (2)
             Harbour Bell Scale
+            Say how far each is true of you.
             Q1 The bell wakes me.
             ○ Never (1)
             ○ Always (2)
@@ -162,6 +163,18 @@ class QuestionnaireTest {
         Material renamed = new Material(MaterialKind.SCALE, "Sleep in the harbour", "", "");
         assertThat(AppendixContent.of(lines(), Map.of(0, renamed)).get(0).pieces())
                 .noneMatch(Heading.class::isInstance);
+    }
+
+    @Test
+    void partsAreKnownInOtherLanguagesAndWhateverSignsStandRoundTheirNames() {
+        for (String name :
+                List.of("— Consentement éclairé —", "Einwilligungserklärung:", "** Consentimiento informado **")) {
+            List<Line> lines = Questionnaire.understand(List.of(name, "Oui, non."));
+            assertThat(AppendixContent.of(lines, Map.of()).get(0).material().kind())
+                    .as(name)
+                    .isEqualTo(MaterialKind.CONSENT);
+        }
+        assertThat(Questionnaire.understand(List.of("!".repeat(200_000) + "a"))).hasSize(1);
     }
 
     @Test

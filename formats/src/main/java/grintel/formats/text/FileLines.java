@@ -5,6 +5,7 @@ import grintel.core.made.UnusableSourceException;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.table.Sheet;
+import grintel.core.table.SheetText;
 import grintel.formats.UnreadableFileException;
 import grintel.formats.docx.DocxFile;
 import grintel.formats.sheet.SheetFiles;
@@ -36,7 +37,7 @@ public final class FileLines {
             if (SheetFiles.isPage(text)) {
                 page(text, out);
             } else {
-                text.lines().forEach(out::add);
+                plain(text, out);
             }
         }
         out.removeIf(String::isBlank);
@@ -44,6 +45,15 @@ public final class FileLines {
             throw new UnusableSourceException("There are no words in it. Choose another file, or paste the text.");
         }
         return out;
+    }
+
+    /** Items with their codes in cells are a line each; any other text is read line by line. */
+    private static void plain(String text, List<String> out) {
+        List<List<String>> rows = SheetText.rowsOfCells(text);
+        rows.forEach(row -> out.add(String.join(" ", row)));
+        if (rows.isEmpty()) {
+            text.lines().forEach(out::add);
+        }
     }
 
     private static void lines(byte[] file, List<String> out) {

@@ -57,6 +57,25 @@ class FileLinesTest {
     }
 
     @Test
+    void itemsInCellsAreALineEachWithoutTheMarksBetween() {
+        for (String sheet : List.of(
+                "Item;Text\nQ1;The bell wakes me.\nQ2;It calms me mostly. (R)\nQ3;I know it.\n",
+                "Item,Text\nQ1,\"The bell, at night, wakes me.\"\nQ2,It calms me. (R)\nQ3,I know it.\n",
+                "Item\tText\nQ1\tThe bell wakes me.\nQ2\tIt calms me. (R)\nQ3\tI know it.\n")) {
+            List<Line> lines = Questionnaire.understand(FileLines.read(sheet.getBytes(StandardCharsets.UTF_8)));
+            assertThat(lines)
+                    .as(sheet)
+                    .extracting(Line::role)
+                    .containsExactly(Role.OUT, Role.ITEM, Role.ITEM, Role.ITEM);
+            assertThat(lines.get(3).words()).isEqualTo("I know it.");
+            assertThat(lines.get(2).reversed()).isTrue();
+        }
+        assertThat(FileLines.read(
+                        "We ask, and you answer.\nNothing, or all, is true.".getBytes(StandardCharsets.UTF_8)))
+                .containsExactly("We ask, and you answer.", "Nothing, or all, is true.");
+    }
+
+    @Test
     void whatHoldsNoWordsIsSaidSo() {
         assertThatThrownBy(() -> FileLines.read(" \n \n".getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(UnusableSourceException.class)
