@@ -67,9 +67,11 @@ function MaterialRow({
         {shown.evidence && `, told ${shown.evidence}`}.{' '}
         {said?.title
           ? 'The title is yours.'
-          : shown.title
-            ? 'The title is proposed from its lines.'
-            : 'It has no title yet.'}
+          : !shown.title
+            ? 'It has no title yet.'
+            : shown.usual
+              ? 'Its lines name it nowhere; the title is the usual one.'
+              : 'The title is proposed from its lines.'}
       </p>
       {shown.kind === 'scale' && (
         <>

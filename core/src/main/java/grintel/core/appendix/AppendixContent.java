@@ -13,8 +13,10 @@ import java.util.Map;
  * @param material what it is and is called
  * @param evidence by what that was told, as in {@link MaterialKinds.Found}; empty where its writer said it
  * @param title on the line under its label
+ * @param usual whether the title is the usual one of its kind, as nothing in the lines names it
  */
-public record AppendixContent(int part, Material material, String evidence, String title, List<Piece> pieces) {
+public record AppendixContent(
+        int part, Material material, String evidence, String title, boolean usual, List<Piece> pieces) {
     public AppendixContent {
         pieces = List.copyOf(pieces);
     }
@@ -136,8 +138,9 @@ public record AppendixContent(int part, Material material, String evidence, Stri
                 }
             }
         }
-        String title = material.named(named.isEmpty() ? MaterialKinds.title(material.kind()) : named);
-        return new AppendixContent(part, material, evidence, title, settled(order, items, material.kind()));
+        boolean usual = named.isEmpty() && material.title().isBlank();
+        String title = material.named(usual ? MaterialKinds.title(material.kind()) : named);
+        return new AppendixContent(part, material, evidence, title, usual, settled(order, items, material.kind()));
     }
 
     /**

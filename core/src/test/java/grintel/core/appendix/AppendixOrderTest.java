@@ -20,6 +20,7 @@ class AppendixOrderTest {
                 Material.of(MaterialKind.OTHER),
                 "",
                 title,
+                false,
                 List.of(new Heading(heading), new Item(1, "The lamp keeps me awake.", false, false, List.of())));
     }
 

@@ -1,6 +1,7 @@
 package grintel.core.appendix;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import grintel.core.appendix.AppendixContent.Heading;
 import grintel.core.appendix.AppendixContent.Item;
@@ -189,8 +190,8 @@ class QuestionnaireTest {
         List<Line> lines = Questionnaire.understand(
                 List.of("You may stop at any time; it is voluntary.", "I agree to take part."));
         assertThat(AppendixContent.of(lines, Map.of()))
-                .extracting(AppendixContent::title)
-                .containsExactly("Informed Consent");
+                .extracting(AppendixContent::title, AppendixContent::usual)
+                .containsExactly(tuple("Informed Consent", true));
         assertThat(AppendixContent.of(lines, Map.of(0, Material.of(MaterialKind.OTHER))))
                 .extracting(AppendixContent::title)
                 .containsExactly("");

@@ -105,6 +105,7 @@ public final class ObjectFaults {
     private static void figures(List<Fault> out) {
         out.add(figure("a number in capitals", "figures.number", f -> f.label("FIGURE 1:")));
         out.add(figure("a picture that nothing says the number of", "figures.number", Figured::captions));
+        out.add(figure("a number without a title", "figures.title", f -> f.captions(line -> line.text("Figure 1"))));
         out.add(figure(
                 "another word before the note", "figures.note", f -> f.note(line -> line.text("NOTES - By hand."))));
         out.add(figure("a caption on the other side", "figures.place", Figured::onTheOtherSide));

@@ -112,15 +112,17 @@ public final class AppendixViews {
      *
      * @param kind as it is chosen
      * @param title on the line under its label, empty where only its writer can name it
+     * @param usual whether the title is the usual one of its kind, as nothing in the lines names it
      * @param evidence by what it was told, in words; empty where its writer said it
      */
-    public record MaterialView(int part, String kind, String title, String evidence) {
+    public record MaterialView(int part, String kind, String title, boolean usual, String evidence) {
         static MaterialView of(AppendixContent appendix) {
             String evidence = appendix.evidence();
             return new MaterialView(
                     appendix.part(),
                     appendix.material().kind().name().toLowerCase(Locale.ROOT),
                     appendix.title(),
+                    appendix.usual(),
                     evidence.isEmpty() ? "" : Wording.told(Measure.word("material-" + evidence)));
         }
     }
