@@ -6,12 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import grintel.bench.BenchPapers;
 import grintel.formats.demo.UntidyEssay;
 import grintel.formats.docx.DocxFile;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -193,6 +195,33 @@ class ProofViewTest {
         desk.press("z");
         assertThat(desk.page().getByText("actual size")).isVisible();
         assertThat(desk.sheet(1).boundingBox().width).isCloseTo(816, within(0.5));
+    }
+
+    @Test
+    void thePagesInSightComeFirstAndTheOthersWhereSomebodyLooks() {
+        Desk desk = Desk.signUp().bring("long.docx", BenchPapers.plain(150), "MLA 9");
+        Page page = desk.page();
+        Locator pages = page.locator(PAGES);
+        assertThat(pages).hasAttribute("aria-busy", "false");
+        List<Route> held = new ArrayList<>();
+        List<String> asked = new ArrayList<>();
+        page.onRequest(request -> {
+            if (request.url().contains("/layout?")) {
+                asked.add(request.url().replaceAll(".*from=", ""));
+            }
+        });
+        page.route(Pattern.compile(".*/layout\\?from=9&.*"), held::add);
+        page.reload();
+        assertThat(desk.sheet(1).locator(".sheet-line").first()).isVisible();
+        assertThat(pages).hasAttribute("aria-busy", "true");
+        page.keyboard().press("g");
+        page.getByLabel(Pattern.compile("^Page, 1 to")).fill("120");
+        page.keyboard().press("Enter");
+        assertThat(desk.sheet(120)).hasAttribute("aria-busy", "true");
+        held.forEach(Route::resume);
+        assertThat(pages).hasAttribute("aria-busy", "false");
+        assertThat(desk.sheet(120).locator(".sheet-line").first()).isVisible();
+        assertThat(asked).startsWith("1&most=8", "9&most=50", "118&most=33");
     }
 
     @Test
