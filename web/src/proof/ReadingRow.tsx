@@ -20,7 +20,7 @@ export interface RowActions {
   onLift: (reading: Reading) => void
 }
 
-const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_74px_70px_84px]'
+const COLUMNS = 'grid grid-cols-[minmax(0,1fr)_72px_72px_68px] gap-x-2'
 /** What is longer than its column gets a line of its own. */
 const COLUMN_LETTERS = 11
 
