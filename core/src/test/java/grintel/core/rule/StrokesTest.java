@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grintel.core.paper.LineSpacing;
+import grintel.core.paper.Marginals;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
@@ -66,6 +67,21 @@ class StrokesTest {
                 .containsExactly(
                         "columns across 72 to 288, between 720 and 792, read",
                         "columns across 324 to 540, between 720 and 792, read");
+    }
+
+    @Test
+    void aMarginEndsWhereItIsSetToEvenWhereAHighHeaderMovesTheText() {
+        List<String> strokes = Draft.mla()
+                .sheet(b -> b.section(SectionProperties.MARGIN_TOP, 1000)
+                        .header(
+                                Marginals.Variant.DEFAULT,
+                                line -> line.set(ParagraphProperties.SPACE_BEFORE, 900)
+                                        .set(ParagraphProperties.ALIGNMENT, ParagraphProperties.Alignment.RIGHT)
+                                        .text("Solvane ")
+                                        .pageNumber(PropertySet.empty())))
+                .rule("sheet.margins")
+                .strokes(1);
+        assertThat(strokes).anyMatch(stroke -> stroke.startsWith("top down 0 to 50, asked 72"));
     }
 
     @Test

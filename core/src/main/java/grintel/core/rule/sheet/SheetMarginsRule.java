@@ -14,6 +14,7 @@ import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.Stroke;
+import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,14 +74,27 @@ public final class SheetMarginsRule implements Rule {
     @Override
     public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
         ProofPage.Frame frame = page.frame();
+        Section section = exam.paper().sections().get(page.section());
+        boolean gutterAtTop = exam.paper().settings().gutterAtTop();
+        // A header or a footer that is higher than its margin moves the text, not the margin.
+        int top = Math.min(frame.top(), millipoints("top", section, gutterAtTop));
+        int bottom = Math.max(frame.bottom(), page.height() - millipoints("bottom", section, false));
         return List.of(
-                Stroke.down("top", 0, frame.top(), frame.left(), frame.right()).of(readings),
+                Stroke.down("top", 0, top, frame.left(), frame.right()).of(readings),
                 Stroke.across("right", page.width(), frame.right(), frame.top(), frame.bottom())
                         .of(readings),
-                Stroke.down("bottom", page.height(), frame.bottom(), frame.left(), frame.right())
+                Stroke.down("bottom", page.height(), bottom, frame.left(), frame.right())
                         .of(readings),
                 Stroke.across("left", 0, frame.left(), frame.top(), frame.bottom())
                         .of(readings));
+    }
+
+    private static int millipoints(String name, Section section, boolean gutter) {
+        return SIDES.stream()
+                        .filter(side -> side.name.equals(name))
+                        .mapToInt(side -> side.of(section, gutter))
+                        .sum()
+                * Millipoints.PER_TWIP;
     }
 
     private record Side(String name, Value<Length> value, Property<Integer> property) {
