@@ -24,27 +24,30 @@ export function App() {
     return <NewPassword />
   }
   if (session.isError) {
-    return (
-      <main className="p-8">
-        <Notice message={session.error.message} onAgain={() => void session.refetch()} />
-      </main>
-    )
+    return <Closed message={session.error.message} onAgain={() => void session.refetch()} />
   }
   if (session.data && !session.data.person) {
     return <SignIn demoOffered={session.data.demoOffered} resetOffered={session.data.resetOffered} />
   }
   if (rooms.isError) {
     return (
-      <main className="p-8">
-        <Notice
-          message="A part of the application could not be fetched."
-          onAgain={() => window.location.reload()}
-        />
-      </main>
+      <Closed
+        message="A part of the application could not be fetched."
+        onAgain={() => window.location.reload()}
+      />
     )
   }
   if (!session.data?.person || !rooms.data) {
     return <p className="p-8 text-soft">Opening…</p>
   }
   return <rooms.data.Rooms person={session.data.person} />
+}
+
+/** Nothing but why there is nothing to see. */
+function Closed({ message, onAgain }: { message: string; onAgain: () => void }) {
+  return (
+    <main className="p-8">
+      <Notice message={message} onAgain={onAgain} />
+    </main>
+  )
 }

@@ -1,5 +1,6 @@
 import { type ReactNode, useEffect, useState } from 'react'
 import { createPortal, flushSync } from 'react-dom'
+import { isComing } from './allPages'
 import { picturesOf } from './page/pictures'
 import { SheetPage } from './page/SheetPage'
 import type { Layout, Page } from './useProof'
@@ -8,7 +9,7 @@ const PIXELS_PER_POINT = 96 / 72
 
 /** While the browser prints: all pages of the paper, each on a sheet, and nothing of the desk. */
 export function Print({ layout, paper }: { layout: Layout; paper: string }) {
-  if (layout.pages.some(({ coming }) => coming)) {
+  if (isComing(layout)) {
     return (
       <PrintedSheets
         pages={layout.pages.slice(0, 1)}

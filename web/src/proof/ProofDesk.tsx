@@ -1,6 +1,7 @@
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { changeSettings, useSettings } from '../ui/settings'
 import { useTitle } from '../ui/useTitle'
+import { isComing } from './allPages'
 import { isOpen, stands } from './choice'
 import { Beside } from './Beside'
 import { Compare } from './compare/Compare'
@@ -216,7 +217,7 @@ export function ProofDesk({
               ref={scroller}
               role="region"
               aria-label="Pages of the proof"
-              aria-busy={strokes.isPending || layout.pages.some(({ coming }) => coming)}
+              aria-busy={strokes.isPending || isComing(layout)}
               tabIndex={0}
               className="relative min-h-0 flex-1 overflow-auto bg-base-300"
             >

@@ -5,6 +5,7 @@ import { Notice } from '../ui/Notice'
 import { useSettings } from '../ui/settings'
 import { Underway } from '../ui/Underway'
 import { useTitle } from '../ui/useTitle'
+import { isComing } from './allPages'
 import { ProofDesk } from './ProofDesk'
 import { useLayout, usePaper, useReadings } from './useProof'
 
@@ -17,7 +18,7 @@ export function ProofView() {
   const readings = useReadings(id, paper.data?.revision, useSettings().units)
   const problem = paper.error ?? layout.error ?? readings.error
   // Pages that will not come are no paper to be shown.
-  const pages = layout.error && layout.data?.pages.some(({ coming }) => coming) ? undefined : layout.data
+  const pages = layout.error && layout.data && isComing(layout.data) ? undefined : layout.data
   const whole = paper.data && pages && readings.data
   // What is on the screen stays there when it cannot be fetched anew.
   if (problem && !whole) {

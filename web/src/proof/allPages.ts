@@ -7,6 +7,9 @@ export type Page = Schemas['PageView'] & { coming?: true }
 /** All pages of a paper. */
 export type Layout = Omit<Schemas['LayoutView'], 'state' | 'pageCount' | 'pages'> & { pages: Page[] }
 
+/** Whether some of the pages are still on their way. */
+export const isComing = ({ pages }: Pick<Layout, 'pages'>) => pages.some(({ coming }) => coming)
+
 /** How pages are fetched. */
 export interface Fetching {
   onWork?: OnWork
@@ -50,7 +53,7 @@ export async function allPages(id: string, proof: number, fetching: Fetching = {
       for (const page of next.pages) {
         pages[page.number - 1] = page
       }
-      if (!pages.some(({ coming }) => coming)) {
+      if (!isComing({ pages })) {
         return layout(pages)
       }
       onPages?.(layout([...pages]))

@@ -103,7 +103,7 @@ public final class Questionnaire {
         for (int i = 0; i < lines.size(); i++) {
             WorkLimits.goOn();
             boolean marked = NAMED.matcher(lines.get(i)).matches();
-            MaterialKind named = MaterialKinds.named(lines.get(i));
+            MaterialKind named = traces.get(i).isEmpty() ? MaterialKinds.named(lines.get(i)) : null;
             // After what is only read, a line over items, or over a word on them, is the name of what is answered.
             boolean heads = read
                     && begun
@@ -117,7 +117,7 @@ public final class Questionnaire {
             }
             read |= named != null && named.isRead();
             Line line = line(lines.get(i), traces.get(i), out, part);
-            line = heads ? line.as(Role.HEADING) : line;
+            line = heads || named != null ? line.as(Role.HEADING) : line;
             filled |= line.role() != Role.OUT;
             begun |= line.role() != Role.OUT && line.role() != Role.HEADING;
             out.add(line);
@@ -153,9 +153,6 @@ public final class Questionnaire {
                 && typed.length() <= LONGEST_HEAD
                 && COLUMN_NAMES.matcher(typed).matches()) {
             return new Line(typed, typed, Role.OUT, List.of("column-names"), false, part);
-        }
-        if (traces.isEmpty() && MaterialKinds.named(typed) != null) {
-            return new Line(typed, typed, Role.HEADING, List.of(), false, part);
         }
         if (named.matches()
                 && !named.group("name").isBlank()

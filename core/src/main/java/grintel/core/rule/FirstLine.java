@@ -44,7 +44,7 @@ public final class FirstLine {
 
     /** Distance of a line's first visible character from the margin, in twips. */
     public static double fromMargin(ProofLine line) {
-        return (line.x() - line.columnLeft()) / (double) Millipoints.PER_TWIP;
+        return Millipoints.toTwips(line.x() - line.columnLeft());
     }
 
     /** Sets the indent itself and takes away what was typed in its place. */

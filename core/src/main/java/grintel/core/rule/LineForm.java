@@ -164,8 +164,8 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
             return null;
         }
         ProofLine line = lines.get(0).line();
-        double left = (line.x() - line.columnLeft()) / (double) Millipoints.PER_TWIP;
-        double right = (line.columnRight() - line.right()) / (double) Millipoints.PER_TWIP;
+        double left = Millipoints.toTwips(line.x() - line.columnLeft());
+        double right = Millipoints.toTwips(line.columnRight() - line.right());
         double shift = (left - right) / 2;
         boolean closed = Math.abs(shift) <= Measure.TOLERANCE;
         return switch (paragraph.format().get(ParagraphProperties.ALIGNMENT)) {

@@ -73,9 +73,7 @@ public record Stroke(
                 edge,
                 near,
                 far,
-                inPoints
-                        ? Measure.distance(Math.abs(to - from) / (double) Millipoints.PER_TWIP, Length.Unit.POINTS)
-                        : is,
+                inPoints ? Measure.distance(Millipoints.toTwips(Math.abs(to - from)), Length.Unit.POINTS) : is,
                 inPoints && edge != null ? found.asked() : ought);
     }
 

@@ -18,7 +18,7 @@ public final class SheetText {
      * @throws UnusableSourceException when there is no cell in it
      */
     public static List<Sheet> read(String text) {
-        String clean = text.replace("\r\n", "\n").replace('\r', '\n').replace("\uFEFF", "");
+        String clean = clean(text);
         if (clean.indexOf('\0') >= 0) {
             throw new UnusableSourceException("This is no text. Save it as .csv or .xlsx, or paste the cells.");
         }
@@ -32,17 +32,21 @@ public final class SheetText {
 
     /** The rows of a text that is cells beyond doubt: marks part nearly all its lines into as many, two at least. Else none. */
     public static List<List<String>> rowsOfCells(String text) {
-        char mark = text.isBlank() ? ' ' : mark(text);
+        String clean = clean(text);
+        char mark = clean.isBlank() ? ' ' : mark(clean);
         if (mark == ' ') {
             return List.of();
         }
-        List<List<String>> rows = parted(text.replace("\r\n", "\n").replace('\r', '\n'), mark).stream()
-                .filter(row -> filled(row) > 0)
-                .toList();
+        List<List<String>> rows =
+                parted(clean, mark).stream().filter(row -> filled(row) > 0).toList();
         long alike = rows.stream()
                 .filter(row -> row.size() > 1 && row.size() == rows.get(0).size())
                 .count();
         return rows.size() > 1 && alike * 10 >= rows.size() * 9L ? rows : List.of();
+    }
+
+    private static String clean(String text) {
+        return text.replace("\r\n", "\n").replace('\r', '\n').replace("\uFEFF", "");
     }
 
     /** Blocks of rows that blank ones part; one of a single line is the title of the next, or a footer of the one before. */

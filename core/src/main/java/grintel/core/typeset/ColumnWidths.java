@@ -9,8 +9,8 @@ import java.util.List;
 
 /**
  * Works out how wide the columns of a table are (ISO 29500-1 §17.4.52, §17.18.87). Fixed columns are as wide as the
- * widest of their cells asks, else as the grid says. Automatic columns are as wide as their cells ask, or as their content, at least as wide as their longest
- * word, and share what the table has where there is too little.
+ * widest of their cells asks, else as the grid says. Automatic columns are as wide as their cells ask, or as their
+ * content, at least as wide as their longest word, and share what the table has where there is too little.
  */
 final class ColumnWidths {
     static final int NARROWEST = 4 * Millipoints.PER_POINT;

@@ -31,6 +31,10 @@ public final class Millipoints {
         return clamp(Math.max(0, emu) * PER_POINT / Lengths.EMU_PER_POINT);
     }
 
+    public static double toTwips(int millipoints) {
+        return millipoints / (double) PER_TWIP;
+    }
+
     public static double toPoints(int millipoints) {
         return millipoints / (double) PER_POINT;
     }

@@ -181,7 +181,12 @@ class QuestionnaireTest {
     @Test
     void anAnswerIsNoNameOfAPart() {
         List<Line> lines = Questionnaire.understand(List.of(
-                "Q1 What did you notice first?", "○ Background (1)", "○ Pictures (2)", "Pictures", "Background"));
+                "Q1 What did you notice first?",
+                "○ Background (1)",
+                "○ Pictures (2)",
+                "Pictures",
+                "Background",
+                "○ Debriefing"));
         assertThat(lines).allMatch(line -> line.part() == 0 && line.role() != Role.HEADING);
     }
 

@@ -123,24 +123,24 @@ public final class ObjectFaults {
     // ---- appendices
 
     private static void appendices(List<Fault> out) {
-        out.add(appendix("a label in capitals", "appendices.label", s -> Appended.in(s, IN_APPENDIX, "APPENDIX")));
-        out.add(appendix(
+        out.add(new Fault("a label in capitals", "appendices.label", s -> Appended.in(s, IN_APPENDIX, "APPENDIX")));
+        out.add(new Fault(
                 "two labels without letters",
                 "appendices.label",
                 s -> Appended.in(s, "They are in the appendices.", "Appendix", "Appendix")));
-        out.add(appendix(
+        out.add(new Fault(
                 "no title under a label",
                 "appendices.title",
                 s -> Appended.in(s, IN_APPENDIX, "Appendix").withoutTitles()));
-        out.add(appendix(
+        out.add(new Fault(
                 "an appendix that follows the list",
                 "appendices.new-page",
                 s -> Appended.in(s, IN_APPENDIX, "Appendix").runOn()));
-        out.add(appendix(
+        out.add(new Fault(
                 "an appendix no sentence speaks of",
                 "appendices.mention",
                 s -> Appended.in(s, "They are elsewhere.", "Appendix")));
-        out.add(appendix(
+        out.add(new Fault(
                 "traces of an export",
                 "appendices.leftovers",
                 s -> Appended.in(s, IN_APPENDIX, "Appendix")
@@ -148,14 +148,10 @@ public final class ObjectFaults {
                                 .paragraph("How often do you trim the lamp?")
                                 .paragraph("○ Never (1)")
                                 .paragraph("End of Block: Lamps"))));
-        out.add(appendix(
+        out.add(new Fault(
                 "reversed items that nothing explains",
                 "appendices.reverse-items",
                 s -> Appended.in(s, IN_APPENDIX, "Appendix")
                         .with(paper -> paper.paragraph("1. I sleep well. (R)").paragraph("2. The bell wakes me."))));
-    }
-
-    private static Fault appendix(String name, String rule, Consumer<Specimen> lay) {
-        return new Fault(name, rule, lay);
     }
 }

@@ -115,8 +115,7 @@ public final class DocxReader {
         List<XmlElement> marks = new ArrayList<>();
         for (XmlElement block : Structure.blocks(body)) {
             WorkLimits.goOn();
-            XmlElement properties = block.name().equals("p") ? block.child("pPr") : null;
-            XmlElement mark = properties == null ? null : properties.child("sectPr");
+            XmlElement mark = Structure.sectionEnd(block);
             if (mark != null) {
                 marks.add(mark);
             }

@@ -255,9 +255,15 @@ final class DocxTree {
     /** The properties of a section; the last section of a file that says none of its own gets them here. */
     XmlElement section(int index) {
         if (index == sections.size()) {
-            sections.add(body().append(XmlElement.like(body(), "sectPr")));
+            sections.add(lastSection());
         }
         return sections.get(index);
+    }
+
+    /** What the last section says; made where it says nothing. */
+    XmlElement lastSection() {
+        XmlElement last = body().child("sectPr");
+        return last == null ? body().append(XmlElement.like(body(), "sectPr")) : last;
     }
 
     private void findSections() {

@@ -91,7 +91,7 @@ final class ParagraphSplitter {
                 first.append(child);
             }
         }
-        XmlElement section = properties == null ? null : properties.child("sectPr");
+        XmlElement section = Structure.sectionEnd(next);
         if (section != null) {
             section.remove();
             PropertyHolder.of(first, "pPr").insertInOrder(section, SchemaOrder.PARAGRAPH);

@@ -63,14 +63,12 @@ final class SectionEditor {
     /** What the section says that a block stands in. */
     private XmlElement endAfter(List<XmlElement> blocks, int block) {
         for (XmlElement each : blocks.subList(block, blocks.size())) {
-            XmlElement format = each.name().equals("p") ? each.child("pPr") : null;
-            XmlElement end = format == null ? null : format.child("sectPr");
+            XmlElement end = Structure.sectionEnd(each);
             if (end != null) {
                 return end;
             }
         }
-        XmlElement end = tree.body().child("sectPr");
-        return end == null ? tree.body().append(XmlElement.like(tree.body(), "sectPr")) : end;
+        return tree.lastSection();
     }
 
     /** Takes out what only the first of several sections says. */

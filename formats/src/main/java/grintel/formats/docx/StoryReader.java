@@ -117,7 +117,7 @@ final class StoryReader {
                 value(properties, "pStyle"),
                 PropertyReader.paragraph(properties),
                 state.properties.characters(mark),
-                properties != null && properties.child("sectPr") != null,
+                Structure.endsSection(element),
                 mark == null
                         ? Revision.NONE
                         : mark.child("del") != null

@@ -62,10 +62,15 @@ final class Structure {
         }
     }
 
+    /** What a section says that ends with a paragraph; null for any other block. */
+    static @Nullable XmlElement sectionEnd(XmlElement block) {
+        XmlElement properties = block.name().equals("p") ? block.child("pPr") : null;
+        return properties == null ? null : properties.child("sectPr");
+    }
+
     /** Whether a paragraph carries the end of a section. */
     static boolean endsSection(XmlElement paragraph) {
-        XmlElement properties = paragraph.child("pPr");
-        return properties != null && properties.child("sectPr") != null;
+        return sectionEnd(paragraph) != null;
     }
 
     /** The tables of a story in the order in which they begin, those inside tables included. */

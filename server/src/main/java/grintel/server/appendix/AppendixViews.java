@@ -10,6 +10,7 @@ import grintel.core.rule.Measure;
 import grintel.core.rule.Wording;
 import grintel.server.page.LayoutView;
 import grintel.server.problem.Problem;
+import grintel.server.support.OneLine;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -72,10 +73,7 @@ public final class AppendixViews {
         }
 
         Line read() {
-            Role said = Arrays.stream(Role.values())
-                    .filter(each -> each.name().equalsIgnoreCase(role))
-                    .findFirst()
-                    .orElseThrow(() -> Problem.badRequest("A line of an appendix is none of this kind."));
+            Role said = named(Role.values(), role, "A line of an appendix is none of this kind.");
             String plain = plain(words);
             if (part < 0 || part > Questionnaire.MOST_LINES) {
                 throw Problem.badRequest("An appendix has no part of this number.");
@@ -99,10 +97,7 @@ public final class AppendixViews {
             @Nullable String abbreviation,
             @Nullable String source) {
         Material read() {
-            MaterialKind said = Arrays.stream(MaterialKind.values())
-                    .filter(each -> each.name().equalsIgnoreCase(kind))
-                    .findFirst()
-                    .orElseThrow(() -> Problem.badRequest("A part of an appendix is none of this kind."));
+            MaterialKind said = named(MaterialKind.values(), kind, "A part of an appendix is none of this kind.");
             return new Material(said, plain(title), plain(abbreviation), plain(source));
         }
     }
@@ -127,11 +122,17 @@ public final class AppendixViews {
         }
     }
 
+    /** The one of a name, or the problem that there is none. */
+    private static <E extends Enum<E>> E named(E[] all, @Nullable String name, String none) {
+        return Arrays.stream(all)
+                .filter(each -> each.name().equalsIgnoreCase(name))
+                .findFirst()
+                .orElseThrow(() -> Problem.badRequest(none));
+    }
+
     /** On one line, without what no reader sees. */
     private static String plain(@Nullable String typed) {
-        String plain = Objects.requireNonNullElse(typed, "")
-                .replaceAll("[\\s\\p{Cntrl}]+", " ")
-                .strip();
+        String plain = OneLine.of(typed);
         if (plain.length() > LONGEST_LINE) {
             throw Problem.badRequest("A line of an appendix has at most 20,000 characters.");
         }

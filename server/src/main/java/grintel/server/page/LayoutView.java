@@ -69,9 +69,10 @@ public record LayoutView(
         if (start < 0 || start >= Math.max(1, pages.size())) {
             throw Problem.notFound("There is no such page.");
         }
+        int last = start + Math.min(Math.max(1, most), MOST_PAGES);
         int end = start;
         int lines = 0;
-        while (end < pages.size() && end - start < Math.min(Math.max(1, most), MOST_PAGES) && lines < MOST_LINES) {
+        while (end < pages.size() && end < last && lines < MOST_LINES) {
             lines += pages.get(end).lines().size();
             end++;
         }

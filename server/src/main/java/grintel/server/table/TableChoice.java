@@ -2,6 +2,7 @@ package grintel.server.table;
 
 import grintel.core.table.MadeTable;
 import grintel.server.problem.Problem;
+import grintel.server.support.OneLine;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -55,8 +56,7 @@ public record TableChoice(
     }
 
     static String tidy(@Nullable String words) {
-        String plain =
-                words == null ? "" : words.replaceAll("[\\s\\p{Cntrl}]+", " ").strip();
+        String plain = OneLine.of(words);
         if (plain.length() > LONGEST_CELL) {
             throw Problem.badRequest("A cell has at most 2,000 characters.");
         }

@@ -55,7 +55,7 @@ public final class OpeningTitleHeightRule implements Rule {
     /** Twips from the top of the text's frame to the title's first line. */
     private static double height(Examination exam, Paragraph paragraph) {
         Proof.Placed at = first(exam, paragraph);
-        return (at.line().top() - at.page().frame().top()) / (double) Millipoints.PER_TWIP;
+        return Millipoints.toTwips(at.line().top() - at.page().frame().top());
     }
 
     private static boolean isInUpperHalf(Examination exam, Paragraph paragraph) {

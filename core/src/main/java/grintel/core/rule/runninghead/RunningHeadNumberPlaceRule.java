@@ -66,7 +66,7 @@ public final class RunningHeadNumberPlaceRule implements Rule {
         if (seen == null) {
             return Measure.word(height + "-unseen");
         }
-        double missing = (page.frame().right() - seen.right) / (double) Millipoints.PER_TWIP;
+        double missing = Millipoints.toTwips(page.frame().right() - seen.right);
         if (Math.abs(missing) <= Measure.TOLERANCE) {
             return Measure.word(height + "-right");
         }

@@ -22,10 +22,12 @@ import org.jspecify.annotations.Nullable;
 
 /** The four margins of every section, the gutter added in. */
 public final class SheetMarginsRule implements Rule {
+    private static final Side TOP = new Side("top", SheetDemands.TOP, SectionProperties.MARGIN_TOP);
+    private static final Side BOTTOM = new Side("bottom", SheetDemands.BOTTOM, SectionProperties.MARGIN_BOTTOM);
     private static final List<Side> SIDES = List.of(
-            new Side("top", SheetDemands.TOP, SectionProperties.MARGIN_TOP),
+            TOP,
             new Side("right", SheetDemands.RIGHT, SectionProperties.MARGIN_RIGHT),
-            new Side("bottom", SheetDemands.BOTTOM, SectionProperties.MARGIN_BOTTOM),
+            BOTTOM,
             new Side("left", SheetDemands.LEFT, SectionProperties.MARGIN_LEFT));
 
     @Override
@@ -77,8 +79,8 @@ public final class SheetMarginsRule implements Rule {
         Section section = exam.paper().sections().get(page.section());
         boolean gutterAtTop = exam.paper().settings().gutterAtTop();
         // A header or a footer that is higher than its margin moves the text, not the margin.
-        int top = Math.min(frame.top(), millipoints("top", section, gutterAtTop));
-        int bottom = Math.max(frame.bottom(), page.height() - millipoints("bottom", section, false));
+        int top = Math.min(frame.top(), Millipoints.ofTwips(TOP.of(section, gutterAtTop)));
+        int bottom = Math.max(frame.bottom(), page.height() - Millipoints.ofTwips(BOTTOM.of(section, false)));
         return List.of(
                 Stroke.down("top", 0, top, frame.left(), frame.right()).of(readings),
                 Stroke.across("right", page.width(), frame.right(), frame.top(), frame.bottom())
@@ -87,14 +89,6 @@ public final class SheetMarginsRule implements Rule {
                         .of(readings),
                 Stroke.across("left", 0, frame.left(), frame.top(), frame.bottom())
                         .of(readings));
-    }
-
-    private static int millipoints(String name, Section section, boolean gutter) {
-        return SIDES.stream()
-                        .filter(side -> side.name.equals(name))
-                        .mapToInt(side -> side.of(section, gutter))
-                        .sum()
-                * Millipoints.PER_TWIP;
     }
 
     private record Side(String name, Value<Length> value, Property<Integer> property) {

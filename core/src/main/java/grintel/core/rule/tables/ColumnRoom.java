@@ -28,7 +28,7 @@ final class ColumnRoom {
         double[] widths = new double[edges.size() - 1];
         double[] least = new double[widths.length];
         for (int i = 0; i < widths.length; i++) {
-            widths[i] = (edges.get(i + 1) - edges.get(i)) / (double) Millipoints.PER_TWIP;
+            widths[i] = Millipoints.toTwips(edges.get(i + 1) - edges.get(i));
         }
         for (CellGrid.Place place : table.grid().all()) {
             if (place.cell().span() == 1 && place.column() < least.length) {

@@ -99,8 +99,8 @@ public final class TablesAlignmentRule implements Rule {
         if (line == null) {
             return CENTRED;
         }
-        double left = twips(line.x() - line.columnLeft());
-        double right = twips(line.columnRight() - line.right());
+        double left = Millipoints.toTwips(line.x() - line.columnLeft());
+        double right = Millipoints.toTwips(line.columnRight() - line.right());
         if (Math.abs(left) <= TOLERANCE && right > TOLERANCE) {
             return LEFT;
         }
@@ -112,17 +112,14 @@ public final class TablesAlignmentRule implements Rule {
 
     private static boolean fills(Examination exam, Paragraph cell) {
         ProofLine line = line(exam, cell);
-        return line == null || twips(line.columnRight() - line.columnLeft() - line.width()) <= 2 * TOLERANCE;
+        return line == null
+                || Millipoints.toTwips(line.columnRight() - line.columnLeft() - line.width()) <= 2 * TOLERANCE;
     }
 
     /** Names of rows under another are set in. */
     private static boolean isSetInFromLeft(Paragraph cell) {
         Alignment alignment = cell.format().get(ParagraphProperties.ALIGNMENT);
         return alignment == Alignment.LEFT || alignment == Alignment.JUSTIFIED;
-    }
-
-    private static double twips(int millipoints) {
-        return millipoints / (double) Millipoints.PER_TWIP;
     }
 
     private static List<Edit> set(Paragraph cell, Alignment alignment) {
@@ -172,7 +169,7 @@ public final class TablesAlignmentRule implements Rule {
     private static boolean isNarrow(List<Integer> edges) {
         int least = edges.stream().mapToInt(Integer::intValue).min().orElse(0);
         int most = edges.stream().mapToInt(Integer::intValue).max().orElse(0);
-        return twips(most - least) <= TOLERANCE;
+        return Millipoints.toTwips(most - least) <= TOLERANCE;
     }
 
     /** Where the point of a number stands, its last digit's right edge where it has none. */

@@ -5,12 +5,12 @@ import grintel.core.edit.Target;
 import grintel.core.guide.Ask;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
-import grintel.core.paper.PropertySet;
 import grintel.core.paper.Section;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.TableProperties;
 import grintel.core.paper.Width;
 import grintel.core.rule.Examination;
+import grintel.core.rule.LyingSheet;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -59,7 +59,7 @@ public final class TablesWidthRule implements Rule {
             List<Integer> edges = piece.placed().edges();
             int left = piece.page().frame().left() - edges.get(0);
             int right = edges.get(edges.size() - 1) - piece.page().frame().right();
-            most = Math.max(most, Math.max(left, right) / (double) Millipoints.PER_TWIP);
+            most = Math.max(most, Millipoints.toTwips(Math.max(left, right)));
         }
         return most;
     }
@@ -67,12 +67,12 @@ public final class TablesWidthRule implements Rule {
     private static List<Edit> fitted(Examination exam, DataTables.DataTable table) {
         ColumnRoom columns = ColumnRoom.of(exam, table);
         ProofPage page = table.pieces().get(0).page();
-        double measure = (page.frame().right() - page.frame().left()) / (double) Millipoints.PER_TWIP;
-        Edit.SetApart lying = columns.fits(measure) ? null : lying(exam, table);
+        double measure = Millipoints.toTwips(page.frame().width());
+        Edit.SetApart lying = columns.fits(measure) ? null : lying(exam, table, page);
         List<Edit> out = new ArrayList<>();
         if (lying != null) {
             out.add(lying);
-            measure += (page.height() - page.width()) / (double) Millipoints.PER_TWIP;
+            measure += Millipoints.toTwips(page.height() - page.width());
         }
         List<Integer> widths = columns.in(measure);
         Target target = new Target.OfTable(table.table().address());
@@ -87,35 +87,21 @@ public final class TablesWidthRule implements Rule {
     }
 
     /** Sets a table apart, with its number, title and notes, on a sheet on its side; null where it does not stand alone. */
-    private static Edit.@Nullable SetApart lying(Examination exam, DataTables.DataTable table) {
+    private static Edit.@Nullable SetApart lying(Examination exam, DataTables.DataTable table, ProofPage page) {
         int at = table.first().address().index();
         Part group = exam.parts().root().all(PartKind.TABLE).stream()
                 .filter(part -> part.first() <= at && at <= part.last())
                 .findFirst()
                 .orElse(null);
-        Section section = exam.paper().sections().stream()
-                .filter(each -> each.blocks().contains(table.table()))
-                .findFirst()
-                .orElse(null);
-        if (group == null
-                || section == null
-                || section.get(SectionProperties.COLUMNS) > 1
-                || section.get(SectionProperties.PAGE_WIDTH) >= section.get(SectionProperties.PAGE_HEIGHT)) {
+        Section section = exam.paper().sections().get(page.section());
+        if (group == null || section.get(SectionProperties.COLUMNS) > 1 || page.width() >= page.height()) {
             return null;
         }
         List<Paragraph> apart = exam.paper().paragraphs().subList(group.first(), group.last() + 1);
-        boolean alone = apart.stream()
-                .allMatch(each ->
-                        exam.kind(each) == PartKind.BLANK || exam.kind(each).isOfObject() && !each.endsSection());
+        boolean alone = apart.stream().allMatch(each -> LyingSheet.holds(exam, each) && !each.endsSection());
         return alone
                 ? new Edit.SetApart(
-                        apart.get(0).address(),
-                        apart.get(apart.size() - 1).address(),
-                        new PropertySet.Builder()
-                                .set(SectionProperties.PAGE_WIDTH, section.get(SectionProperties.PAGE_HEIGHT))
-                                .set(SectionProperties.PAGE_HEIGHT, section.get(SectionProperties.PAGE_WIDTH))
-                                .set(SectionProperties.LANDSCAPE, true)
-                                .build())
+                        apart.get(0).address(), apart.get(apart.size() - 1).address(), LyingSheet.turned(section))
                 : null;
     }
 }
