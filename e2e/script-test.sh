@@ -1,11 +1,13 @@
 #!/usr/bin/env bash
 # Starts, kills, backs up and restores an application of its own by the project's script, and looks what becomes of it.
-set -euo pipefail
+set -eEuo pipefail
 
 script="$(cd "$(dirname "$0")/.." && pwd)/grintel"
 GRINTEL_STATE="$(mktemp -d)"
 export GRINTEL_STATE GRINTEL_PORT=8390
 trap '"$script" stop > /dev/null 2>&1 || true; rm -rf "$GRINTEL_STATE" "/var/lib/grintel-$(echo -n "$GRINTEL_STATE" | cksum | cut -d" " -f1)"' EXIT
+
+trap 'printf "FAILED: line %s\n" "$LINENO" >&2' ERR
 
 fail() { printf 'FAILED: %s\n' "$*" >&2; exit 1; }
 passed() { printf 'passed: %s\n' "$*"; }
@@ -17,6 +19,15 @@ is_told() {
   if told="$("$@" 2>&1)"; then fail "'$*' went well"; fi
   [[ "$told" == *"$words"* ]] || fail "'$*' says: $told"
   [[ "$told" != *Exception* ]] || fail "'$*' shows an exception"
+}
+
+# well ARGUMENT...: the script does this; what it said is shown when it does not.
+well() {
+  local told
+  told="$("$script" "$@" 2>&1)" && return 0
+  printf '%s\n' "$told" >&2
+  tail -n 40 "$GRINTEL_STATE"/logs/{start,server,supervisor}.log >&2 || true
+  fail "'$*' went wrong"
 }
 
 port() { cat "$GRINTEL_STATE/server.port"; }
@@ -59,10 +70,10 @@ database() {
 
 GRINTEL_PORT=none is_told 'a port is a number' "$script" start
 GRINTEL_PORT=70000 is_told 'a port is a number' "$script" start
-GRINTEL_ADDRESS=203.0.113.1 is_told 'does not start' "$script" start
+GRINTEL_ADDRESS=203.0.113.1 is_told 'the application does not start' "$script" start
 passed 'a wrong port or address is told in a line'
 
-"$script" demo > /dev/null 2>&1
+well demo
 until_healthy
 get / | grep -qi '^cache-control: no-store' || fail 'the page is kept by browsers'
 [ "$(database "select rolsuper or rolcreatedb or rolcreaterole from pg_roles where rolname = current_user")" = f ] \
@@ -80,15 +91,15 @@ until_healthy
 passed 'a server that ends by itself is started again, and goes on in its log'
 
 backup="$GRINTEL_STATE/papers.backup"
-"$script" backup "$backup" 2> /dev/null
+well backup "$backup"
 database 'delete from paper' > /dev/null
 is_told 'is no backup' "$script" restore "$script"
-"$script" restore "$backup" > /dev/null 2>&1
+well restore "$backup"
 until_healthy
 [ "$(database 'select count(*) from paper')" = 4 ] || fail 'papers were lost'
 passed 'what was backed up is restored'
 
-"$script" stop 2> /dev/null
+well stop
 echo wrong > "$GRINTEL_STATE/db-password"
 is_told 'database' "$script" start
 passed 'a wrong password is told in a line'
