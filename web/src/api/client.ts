@@ -95,6 +95,13 @@ export function body<T>(answer: { data?: T }): T {
   return answer.data
 }
 
+/** A body of JSON as long as a file may be; the size of others is bounded more narrowly. */
+export const long = (data: unknown) => ({
+  body: JSON.stringify(data),
+  bodySerializer: (text: string) => text,
+  headers: { 'Content-Type': 'application/octet-stream' },
+})
+
 /** How sending a file is watched and stopped. */
 export interface Sending {
   /** Told how much of the file is sent, from 0 to 1. */

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react'
+import { useMemo, useRef, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { SheetPage } from '../proof/page/SheetPage'
 import { usePaper } from '../proof/useProof'
@@ -10,7 +10,7 @@ import { Notice } from '../ui/Notice'
 import { QUESTIONS, Samples } from '../samples/Samples'
 import { type Pasted, PasteBox } from '../ui/PasteBox'
 import { useTitle } from '../ui/useTitle'
-import { counted, type Line, materialsOf, type Said, withMaterial } from './lines'
+import { counted, type Line, materialsOf, type Said, shownBy, withMaterial } from './lines'
 import { LineList } from './LineList'
 import { Materials } from './Materials'
 import { Order } from './Order'
@@ -43,6 +43,7 @@ function Making({ whose, paper, about }: Made) {
   const order = chosen.length === parts ? chosen : proposed
   const appendix = { lines, materials, order }
   const shown = useAppendixPages(whose, appendix)
+  const pictures = useMemo(() => shownBy(lines), [lines])
   const clear = () => {
     setLines([])
     setSaid(new Map())
@@ -87,7 +88,7 @@ function Making({ whose, paper, about }: Made) {
             </p>
             {lines.some(({ role, words }) => role !== 'out' && words.startsWith('[Picture')) && (
               <p className="border-l-3 border-warning bg-base-200 px-3 py-2 text-[15px]">
-                Pictures do not come along: a line stands where each was. Put the pictures there in your file
+                Some pictures could not come along: a line stands where each was. Put them there in your file
                 afterwards.
               </p>
             )}
@@ -104,7 +105,7 @@ function Making({ whose, paper, about }: Made) {
             {mentioned && order.length > 1 && (
               <Order mentioned={mentioned} order={order} onOrder={setChosen} />
             )}
-            <Pages shown={shown} />
+            <Pages shown={shown} pictures={pictures} />
             <Outlets whose={whose} paper={paper} appendix={appendix} parts={parts} />
           </section>
         </div>
@@ -113,7 +114,13 @@ function Making({ whose, paper, about }: Made) {
   )
 }
 
-function Pages({ shown }: { shown: ReturnType<typeof useAppendixPages> }) {
+function Pages({
+  shown,
+  pictures,
+}: {
+  shown: ReturnType<typeof useAppendixPages>
+  pictures: ReadonlyMap<string, string>
+}) {
   const box = useRef<HTMLDivElement>(null)
   const { width } = useSize(box)
   return (
@@ -132,7 +139,7 @@ function Pages({ shown }: { shown: ReturnType<typeof useAppendixPages> }) {
           <SheetPage
             key={page.number}
             page={page}
-            pictures=""
+            pictures={pictures}
             scale={Math.max(0.35, (width - 36) / page.width)}
             name={`Page ${page.number} of the appendix`}
           />

@@ -1,4 +1,4 @@
-import { beginsPart, type Line, restored, ROLES, withPart, withReversed, withRole } from './lines'
+import { beginsPart, type Line, restored, rolesOf, withPart, withReversed, withRole, withWords } from './lines'
 
 /** Each line with what it was taken for, what was taken out of it and why, and how to say otherwise. */
 export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => void }) {
@@ -10,7 +10,7 @@ export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: L
         return (
           <li
             key={index}
-            className={`grid grid-cols-[10.5rem_1fr] items-baseline gap-x-3 border-b border-rule py-1.5 [contain-intrinsic-size:auto_48px] [content-visibility:auto] max-sm:grid-cols-1 ${begins ? 'border-t-2 border-t-base-content' : ''}`}
+            className={`grid grid-cols-[10.5rem_1fr] gap-x-3 ${line.picture && !gone ? 'items-center' : 'items-baseline'} border-b border-rule py-1.5 pr-1 [contain-intrinsic-size:auto_48px] [content-visibility:auto] max-sm:grid-cols-1 ${begins ? 'border-t-2 border-t-base-content' : ''}`}
           >
             <select
               className="select select-sm w-full"
@@ -18,17 +18,21 @@ export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: L
               value={line.role}
               onChange={({ target }) => onLines(withRole(lines, index, target.value))}
             >
-              {ROLES.map(([id, name]) => (
+              {rolesOf(line).map(([id, name]) => (
                 <option key={id} value={id}>
                   {name}
                 </option>
               ))}
             </select>
             <div className="min-w-0">
-              <p dir="auto" className={`[overflow-wrap:anywhere] ${gone ? 'text-soft line-through' : ''}`}>
-                {gone ? line.typed : line.words}
-                {line.reversed && ' (R)'}
-              </p>
+              {line.picture && !gone ? (
+                <PictureLine line={line} onWords={(words) => onLines(withWords(lines, index, words))} />
+              ) : (
+                <p dir="auto" className={`[overflow-wrap:anywhere] ${gone ? 'text-soft line-through' : ''}`}>
+                  {gone ? line.typed : line.words}
+                  {line.reversed && ' (R)'}
+                </p>
+              )}
               <p className="flex flex-wrap gap-x-4 text-sm text-soft">
                 {(line.why ?? []).length > 0 && (
                   <span>
@@ -70,5 +74,23 @@ export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: L
         )
       })}
     </ol>
+  )
+}
+
+/** A picture that comes along, and what it is called under its number. */
+function PictureLine({ line, onWords }: { line: Line; onWords: (words: string) => void }) {
+  return (
+    <div className="flex items-center gap-3">
+      <img src={line.picture?.data ?? ''} alt="" className="h-12 w-16 flex-none border border-rule object-contain" />
+      <label className="min-w-0 flex-1">
+        <span className="block text-sm text-soft">What it shows: its title, and for who cannot see it</span>
+        <input
+          dir="auto"
+          className="input input-sm w-full"
+          value={line.words}
+          onChange={({ target }) => onWords(target.value)}
+        />
+      </label>
+    </div>
   )
 }

@@ -3,7 +3,15 @@ import type { Schemas } from '../api/client'
 export type Line = Schemas['LineChoice']
 
 /** What a writer says of a part of the materials. */
-export type Material = Omit<Schemas['MaterialChoice'], 'part'>
+export interface Material {
+  kind: string
+  title: string
+  abbreviation: string
+  source: string
+}
+
+/** The same with the part it is said of, counted from 0. */
+export type MaterialSaid = Material & { part: number }
 
 /** What a part is, and what its writer said of it, if anything. */
 export type MaterialView = Schemas['MaterialView'] & { said?: Material | undefined }
@@ -27,6 +35,23 @@ export const ROLES: [string, string][] = [
   ['open_answer', 'Open answer'],
   ['out', 'Taken out'],
 ]
+
+/** What a picture can be said to be: it comes along or not. */
+const PICTURE_ROLES: [string, string][] = [
+  ['picture', 'Picture'],
+  ['out', 'Taken out'],
+]
+
+/** What one line can be said to be. */
+export const rolesOf = (line: Line) => (line.picture ? PICTURE_ROLES : ROLES)
+
+/** What the pictures that come along show, each by its id. */
+export const shownBy = (lines: Line[]): ReadonlyMap<string, string> =>
+  new Map(lines.flatMap(({ picture }) => (picture?.data ? [[picture.id, picture.data] as const] : [])))
+
+/** The lines with one of them in other words. */
+export const withWords = (lines: Line[], index: number, words: string): Line[] =>
+  lines.map((line, at) => (at === index ? { ...line, words } : line))
 
 /** The lines with one of them said to be something else; what comes back has its words as they came in. */
 export const withRole = (lines: Line[], index: number, role: string): Line[] =>
@@ -80,7 +105,7 @@ export function withMaterial(said: Said, lines: Line[], part: number, material: 
 }
 
 /** What was said of the parts there are now, by their numbers. */
-export function materialsOf(said: Said, lines: Line[]): Schemas['MaterialChoice'][] {
+export function materialsOf(said: Said, lines: Line[]): MaterialSaid[] {
   return [...beginnings(lines)].flatMap(([part, index]) => {
     const material = said.get(index)
     return material ? [{ part, ...material }] : []

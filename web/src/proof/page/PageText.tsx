@@ -1,9 +1,9 @@
 import { memo } from 'react'
 import type { Line, Page, Picture, Run } from '../useProof'
-import { pictureAt } from './pictures'
+import { pictureAt, type Pictures } from './pictures'
 
 /** Grounds, pictures, lines of tables and the text; redrawn only when the page itself changes. */
-export const PageText = memo(function PageText({ page, pictures }: { page: Page; pictures: string }) {
+export const PageText = memo(function PageText({ page, pictures }: { page: Page; pictures: Pictures }) {
   const seen = new Map<string, number>()
   const keyOf = (line: Line) => {
     const name = `${line.part}-${line.paragraph}-${line.number}`
@@ -41,7 +41,7 @@ export const PageText = memo(function PageText({ page, pictures }: { page: Page;
 })
 
 /** A picture, or where it is not drawn a box that says what stands there. */
-function PictureBox({ picture, pictures }: { picture: Picture; pictures: string }) {
+function PictureBox({ picture, pictures }: { picture: Picture; pictures: Pictures }) {
   const { x, y, width, height, label } = picture
   return (
     <g>

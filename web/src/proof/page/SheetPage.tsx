@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Page } from '../useProof'
+import type { Pictures } from './pictures'
 import { PageText } from './PageText'
 
 /** A page as it will print, with what is drawn on it. */
@@ -11,8 +12,8 @@ export function SheetPage({
   children,
 }: {
   page: Page
-  /** Address under which the pictures on it are found. */
-  pictures: string
+  /** Where the pictures on it are found. */
+  pictures: Pictures
   /** Pixels in a point. */
   scale: number
   /** What it is called where it cannot be seen. */

@@ -7,8 +7,10 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import grintel.formats.demo.UntidyStudy;
 import grintel.formats.docx.DocxFile;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -29,6 +31,10 @@ class MakersTest {
             Interval\tEqual variances assumed\t.412\t.524\t2.321\t56\t.024
             \tEqual variances not assumed\t\t\t2.332\t55.8\t.023
             """;
+    /** A dot. */
+    private static final String DOT =
+            "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==";
+
     private static final String EXPORT = """
             Start of Block: Sleep in the Harbour
             Please say how far each sentence is true of you.
@@ -197,6 +203,26 @@ class MakersTest {
     }
 
     @Test
+    void aPictureOfAnExportComesAlongCalledByWhatItShows() {
+        String export = "<html><p>Signals</p><p>Look at each.</p><img src='data:image/png;base64," + DOT
+                + "' width='300' height='200'></html>";
+        Desk desk = study().station("Appendices");
+        Page page = desk.page();
+        link(page, "Make an appendix for this paper").click();
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload("signals.html", "text/html", export.getBytes(StandardCharsets.UTF_8)));
+        Locator shown = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1 of the appendix"));
+        assertThat(shown.locator("image")).hasAttribute("href", Pattern.compile("data:image/png;base64,.*"));
+        page.getByLabel(Pattern.compile("What it shows")).fill("a fog bell on the pier");
+        assertThat(shown).containsText("A Fog Bell on the Pier");
+        assertThat(page.getByText("Some pictures could not")).hasCount(0);
+        isAccessible(page);
+        desk.button("Bring it into the paper").click();
+        assertThat(desk.heading("Order of work")).isVisible();
+        assertThat(words(desk)).containsSubsequence("Figure A1", "A Fog Bell on the Pier");
+    }
+
+    @Test
     void severalAppendicesStandInTheOrderThatIsChosen() {
         Desk desk = study().station("Appendices");
         Page page = desk.page();
@@ -205,7 +231,7 @@ class MakersTest {
                 .fill(EXPORT + "Start of Block: Lamps at Sea\nQ3 The lamp leads me home.\n[Picture: A lamp]\n");
         desk.button("Take it apart").click();
         assertThat(page.getByText("2 appendices.")).isVisible();
-        assertThat(page.getByText("Pictures do not come along")).isVisible();
+        assertThat(page.getByText("Some pictures could not come along")).isVisible();
         assertThat(desk.heading("Order")).isVisible();
         Locator first = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Page 1 of the appendix"));
         assertThat(first).containsText("Sleep in the Harbour");

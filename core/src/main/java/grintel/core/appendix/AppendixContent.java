@@ -62,6 +62,13 @@ public record AppendixContent(
         }
     }
 
+    /**
+     * A picture with what it shows, which is its title.
+     *
+     * @param said whether somebody said what it shows
+     */
+    public record Picture(ExportPicture picture, String shows, boolean said) implements Piece {}
+
     /** Whether any item is scored in reverse, so that a note has to say what its mark means. */
     public boolean hasReversed() {
         return pieces.stream().anyMatch(piece -> piece instanceof Item item && item.reversed());
@@ -104,7 +111,7 @@ public record AppendixContent(
         String named = "";
         for (Line line : lines) {
             Open last = items.isEmpty() ? null : items.get(items.size() - 1);
-            boolean inItem = last != null && !order.isEmpty() && order.get(order.size() - 1) == (Object) last;
+            boolean inItem = last != null && isLastBesidePictures(order, last);
             switch (line.role()) {
                 case OUT -> {}
                 case HEADING -> {
@@ -117,6 +124,11 @@ public record AppendixContent(
                     }
                 }
                 case INSTRUCTION -> order.add(new Text(line.words()));
+                case PICTURE -> {
+                    if (line.picture() != null) {
+                        order.add(new Picture(line.picture(), line.words(), Questionnaire.isSaid(line.words())));
+                    }
+                }
                 case ITEM -> {
                     Open item = new Open(line.words(), line.reversed());
                     items.add(item);
@@ -141,6 +153,15 @@ public record AppendixContent(
         boolean usual = named.isEmpty() && material.title().isBlank();
         String title = material.named(usual ? MaterialKinds.title(material.kind()) : named);
         return new AppendixContent(part, material, evidence, title, usual, settled(order, items, material.kind()));
+    }
+
+    /** Whether only pictures stand after it. */
+    private static boolean isLastBesidePictures(List<Object> order, Object item) {
+        int at = order.size() - 1;
+        while (at >= 0 && order.get(at) instanceof Picture) {
+            at--;
+        }
+        return at >= 0 && order.get(at) == item;
     }
 
     /**

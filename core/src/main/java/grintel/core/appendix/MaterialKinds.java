@@ -89,7 +89,8 @@ public final class MaterialKinds {
             return new Found(spokenOf, "words");
         }
         long shown = kept.stream()
-                .filter(line -> Questionnaire.isPicture(line.words())
+                .filter(line -> line.picture() != null
+                        || Questionnaire.isPicture(line.words())
                         || LINK.matcher(line.words()).find())
                 .count();
         if (shown > 0 && shown * 2 >= kept.size() - 1) {

@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Takes an exported questionnaire apart: what in it is a trace of the tool, and what each other line is. No line is lost:
@@ -20,7 +21,17 @@ public final class Questionnaire {
     /** More lines than this are not taken. */
     public static final int MOST_LINES = 5000;
 
-    private static final Pattern PICTURE = Pattern.compile("\\[Picture(?:: .*)?]");
+    private static final Pattern PICTURE = Pattern.compile("\\[Picture(?:: (?<shows>.*))?]");
+
+    /** What a picture is called while nobody has said what it shows; a number may follow. */
+    public static final String UNSAID = "Picture";
+
+    private static final Pattern UNSAID_PICTURE = Pattern.compile(UNSAID + "(?: \\d+)?");
+
+    /** What programs write for themselves where it should be said what a picture shows. */
+    private static final Pattern FILE_NAME =
+            Pattern.compile("(?i)\\S+\\.(?:png|jpe?g|gif|svg|webp|bmp|emf)|image\\s?\\d*|picture\\s?\\d*|graphics?");
+
     private static final Pattern NUMBERED = Pattern.compile("\\s*(?<number>\\d{1,3}[.)])\\s+(?<rest>\\S.*)");
     private static final Pattern OPEN =
             Pattern.compile("[_.…]{3,}|(?i)\\(?(?:text entry|open(?:-ended)?(?: answer| response)?)\\)?:?");
@@ -52,7 +63,9 @@ public final class Questionnaire {
         /** An answer to choose. */
         OPTION,
         /** That an answer is written freely. */
-        OPEN_ANSWER
+        OPEN_ANSWER,
+        /** A picture that comes along; its words say what it shows. */
+        PICTURE
     }
 
     /**
@@ -63,33 +76,48 @@ public final class Questionnaire {
      * @param why keys of what was taken out of it, or why it goes as a whole
      * @param reversed whether it is an item scored in reverse
      * @param part which of the questionnaire's blocks it stands in, counted from 0
+     * @param picture the one that stands there, null in a line of words
      */
-    public record Line(String typed, String words, Role role, List<String> why, boolean reversed, int part) {
+    public record Line(
+            String typed,
+            String words,
+            Role role,
+            List<String> why,
+            boolean reversed,
+            int part,
+            @Nullable ExportPicture picture) {
         public Line {
             why = List.copyOf(why);
         }
 
-        private Line as(Role other) {
-            return new Line(typed, words, other, why, false, part);
+        /** A line of words. */
+        public Line(String typed, String words, Role role, List<String> why, boolean reversed, int part) {
+            this(typed, words, role, why, reversed, part, null);
         }
-    }
 
-    /** The line that stands for a picture, which does not come along itself. */
-    public static String picture(String alternative) {
-        return alternative.isBlank() ? "[Picture]" : "[Picture: " + alternative.strip() + "]";
+        private Line as(Role other) {
+            return new Line(typed, words, other, why, false, part, picture);
+        }
     }
 
     static boolean isPicture(String line) {
         return PICTURE.matcher(line).matches();
     }
 
+    /** Whether somebody has said what a picture shows. */
+    static boolean isSaid(String shows) {
+        return !UNSAID_PICTURE.matcher(shows).matches();
+    }
+
     /** What each line is, as far as it can be told; empty lines are left away. */
-    public static List<Line> understand(List<String> typed) {
-        List<String> lines = typed.stream()
-                .map(line -> line.replaceAll("[\\s\\u00A0\\u200B]+", " ").strip())
-                .filter(line -> !line.isEmpty())
+    public static List<Line> understand(List<ExportLine> typed) {
+        List<ExportLine> export = typed.stream()
+                .map(line -> new ExportLine(
+                        line.words().replaceAll("[\\s\\u00A0\\u200B]+", " ").strip(), line.picture()))
+                .filter(line -> !line.words().isEmpty())
                 .limit(MOST_LINES)
                 .toList();
+        List<String> lines = export.stream().map(ExportLine::words).toList();
         List<List<Trace>> traces = new ArrayList<>();
         lines.forEach(line -> traces.add(new ArrayList<>()));
         ExportTraces.in(lines).forEach(trace -> traces.get(trace.line()).add(trace));
@@ -116,7 +144,7 @@ public final class Questionnaire {
                 read = false;
             }
             read |= named != null && named.isRead();
-            Line line = line(lines.get(i), traces.get(i), out, part);
+            Line line = line(export.get(i), traces.get(i), out, part);
             line = heads || named != null ? line.as(Role.HEADING) : line;
             filled |= line.role() != Role.OUT;
             begun |= line.role() != Role.OUT && line.role() != Role.HEADING;
@@ -142,7 +170,11 @@ public final class Questionnaire {
         return out;
     }
 
-    private static Line line(String typed, List<Trace> traces, List<Line> before, int part) {
+    private static Line line(ExportLine export, List<Trace> traces, List<Line> before, int part) {
+        String typed = export.words();
+        if (export.picture() != null) {
+            return new Line(typed, shows(typed, before), Role.PICTURE, List.of(), false, part, export.picture());
+        }
         List<String> why =
                 traces.stream().map(trace -> trace.kind().id()).distinct().toList();
         if (isPicture(typed)) {
@@ -178,6 +210,18 @@ public final class Questionnaire {
         words = numbered ? number.group("rest") : words;
         Role role = role(words, traces, numbered || reversed, before);
         return new Line(typed, words, role, why, reversed, part);
+    }
+
+    /** What a picture shows as the export says it, else a name to be replaced. */
+    private static String shows(String typed, List<Line> before) {
+        Matcher picture = PICTURE.matcher(typed);
+        String said = picture.matches() && picture.group("shows") != null ? picture.group("shows") : "";
+        if (said.isBlank() || FILE_NAME.matcher(said).matches()) {
+            long others =
+                    before.stream().filter(line -> line.role() == Role.PICTURE).count();
+            return UNSAID + " " + (others + 1);
+        }
+        return said.replaceFirst("(?<=[^.])\\.$", "");
     }
 
     private static boolean isCounted(List<String> lines, List<List<Trace>> traces, int at) {

@@ -5,14 +5,10 @@ import grintel.core.edit.NewImage;
 import grintel.core.edit.NewParagraph.NewRun;
 import grintel.core.edit.Piece;
 import grintel.core.guide.Guide;
-import grintel.core.guide.demand.FigureDemands;
 import grintel.core.made.MadeObject;
 import grintel.core.made.ObjectBlocks;
 import grintel.core.paper.Lengths;
-import grintel.core.paper.LineSpacing;
-import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -22,8 +18,6 @@ public final class FigureBlocks implements MadeObject {
     public static final int WIDEST = 432;
 
     private static final double PROPORTION = 0.6;
-    private static final PropertySet NOTHING = PropertySet.empty();
-    private static final PropertySet KEPT = PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true);
 
     private final MadeFigure figure;
     private final Guide guide;
@@ -36,22 +30,9 @@ public final class FigureBlocks implements MadeObject {
     }
 
     @Override
-    public List<NewBlock> blocks(int number, int measure, @Nullable String style) {
-        ObjectBlocks around = ObjectBlocks.ofFigure(guide, style);
-        boolean above = guide.ask("figures.place").find(FigureDemands.CAPTION) != FigureDemands.Side.BELOW;
-        boolean noted = !figure.notes().isEmpty();
-        List<NewBlock> out = new ArrayList<>();
-        if (above) {
-            out.addAll(around.caption(number, figure.title(), NOTHING, true));
-        }
-        // A line of exact height would cut the picture off.
-        PropertySet line = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE);
-        out.add(around.paragraph(above && !noted ? line : line.over(KEPT), List.of(picture(measure))));
-        if (!above) {
-            out.addAll(around.caption(number, figure.title(), NOTHING, noted));
-        }
-        out.addAll(around.notes(figure.notes(), NOTHING));
-        return out;
+    public List<NewBlock> blocks(String number, int measure, @Nullable String style) {
+        return ObjectBlocks.ofFigure(guide, style)
+                .figure(ObjectBlocks.isCaptionAbove(guide), number, figure.title(), picture(measure), figure.notes());
     }
 
     /** The height of a figure of some width, in points. */
@@ -66,6 +47,6 @@ public final class FigureBlocks implements MadeObject {
         return new NewRun(
                 new Piece.Picture(
                         image, width * Lengths.EMU_PER_POINT, height * Lengths.EMU_PER_POINT, figure.alternative()),
-                NOTHING);
+                PropertySet.empty());
     }
 }

@@ -1,36 +1,70 @@
 package grintel.core.edit;
 
+import grintel.core.paper.ImageFormat;
 import grintel.core.paper.Inline;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
 import java.util.HexFormat;
+import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * An image that is not in a file yet: its dots, and the same drawn by lines for whatever can print those. It is named by
- * what it shows, so that one that comes in twice is kept once.
+ * An image that is not in a file yet: its dots and, of one that was drawn here, the same by lines for whatever can print
+ * those. It is named by what it shows, so that one that comes in twice is kept once.
  */
 public final class NewImage {
     private static final int NAME = 16;
-    private static final Pattern OURS = Pattern.compile("word/media/figure-[0-9a-f]{" + NAME + "}\\.png");
+    private static final Pattern DRAWN = Pattern.compile("word/media/figure-[0-9a-f]{" + NAME + "}\\.png");
+    private static final Pattern BROUGHT =
+            Pattern.compile("word/media/picture-[0-9a-f]{" + NAME + "}\\.(?:png|jpeg|gif)");
 
     private final byte[] dots;
-    private final byte[] lines;
+    private final byte @Nullable [] lines;
     private final Inline.Picture.Pixels pixels;
     private final String part;
 
+    private NewImage(String part, byte[] dots, byte @Nullable [] lines, Inline.Picture.Pixels pixels) {
+        this.part = part;
+        this.dots = dots;
+        this.lines = lines;
+        this.pixels = pixels;
+    }
+
     /**
+     * One that was drawn.
+     *
      * @param dots a PNG (ISO/IEC 15948)
      * @param lines the same as SVG, of the same proportions
      * @param pixels dots across and down
      */
-    public NewImage(byte[] dots, byte[] lines, Inline.Picture.Pixels pixels) {
-        this.dots = dots.clone();
-        this.lines = lines.clone();
-        this.pixels = pixels;
-        this.part = "word/media/figure-" + name(lines) + ".png";
+    public static NewImage drawn(byte[] dots, byte[] lines, Inline.Picture.Pixels pixels) {
+        return new NewImage("word/media/figure-" + name(lines) + ".png", dots.clone(), lines.clone(), pixels);
+    }
+
+    /**
+     * One that came from elsewhere.
+     *
+     * @param pixels dots across and down
+     */
+    public static NewImage brought(ImageFormat format, byte[] dots, Inline.Picture.Pixels pixels) {
+        String ending = format.name().toLowerCase(Locale.ROOT);
+        return new NewImage("word/media/picture-" + name(dots) + "." + ending, dots.clone(), null, pixels);
+    }
+
+    /**
+     * What stands for one that came from elsewhere, without what it shows.
+     *
+     * @param part as {@link #part} tells it
+     * @throws IllegalArgumentException when no such image is called so
+     */
+    public static NewImage standingFor(String part, Inline.Picture.Pixels pixels) {
+        if (!BROUGHT.matcher(part).matches()) {
+            throw new IllegalArgumentException("No picture is called so");
+        }
+        return new NewImage(part, new byte[0], null, pixels);
     }
 
     private static String name(byte[] content) {
@@ -47,26 +81,26 @@ public final class NewImage {
         return part;
     }
 
-    /** Name of the part with the lines, beside the other. */
-    public String linesPart() {
-        return lines(part);
-    }
-
-    /** Name of the part in which a picture that came in this way has its lines; null for any other picture. */
+    /** Name of the part in which a picture that was drawn here has its lines; null for any other picture. */
     public static @Nullable String linesBeside(String part) {
-        return OURS.matcher(part).matches() ? lines(part) : null;
+        return DRAWN.matcher(part).matches() ? part.replaceFirst("\\.png$", ".svg") : null;
     }
 
-    private static String lines(String part) {
-        return part.replaceFirst("\\.png$", ".svg");
+    /** All of it, by the names of the parts that hold it. */
+    public Map<String, byte[]> parts() {
+        String beside = linesBeside(part);
+        return lines == null || beside == null
+                ? Map.of(part, dots.clone())
+                : Map.of(part, dots.clone(), beside, lines.clone());
     }
 
     public byte[] dots() {
         return dots.clone();
     }
 
-    public byte[] lines() {
-        return lines.clone();
+    /** Null where it was not drawn here. */
+    public byte @Nullable [] lines() {
+        return lines == null ? null : lines.clone();
     }
 
     public Inline.Picture.Pixels pixels() {

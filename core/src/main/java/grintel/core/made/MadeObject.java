@@ -10,8 +10,9 @@ public interface MadeObject {
     /**
      * The blocks from its number to its last note.
      *
+     * @param number as it stands in its label, such as {@code 2} or, in an appendix, {@code A2}
      * @param measure twips from margin to margin where it will stand
      * @param style id of the style its paragraphs have, null for the standard one
      */
-    List<NewBlock> blocks(int number, int measure, @Nullable String style);
+    List<NewBlock> blocks(String number, int measure, @Nullable String style);
 }

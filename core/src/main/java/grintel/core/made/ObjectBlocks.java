@@ -10,6 +10,7 @@ import grintel.core.guide.demand.FigureDemands;
 import grintel.core.guide.demand.Slant;
 import grintel.core.guide.demand.TableDemands;
 import grintel.core.paper.CharacterProperties;
+import grintel.core.paper.LineSpacing;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
@@ -21,7 +22,17 @@ import org.jspecify.annotations.Nullable;
 public final class ObjectBlocks {
     private static final PropertySet NOTHING = PropertySet.empty();
 
+    /** Flush left, without any room round it. */
+    private static final PropertySet FLAT = new PropertySet.Builder()
+            .set(ParagraphProperties.ALIGNMENT, Alignment.LEFT)
+            .set(ParagraphProperties.INDENT_LEFT, 0)
+            .set(ParagraphProperties.INDENT_FIRST_LINE, 0)
+            .set(ParagraphProperties.SPACE_BEFORE, 0)
+            .set(ParagraphProperties.SPACE_AFTER, 0)
+            .build();
+
     private final @Nullable String style;
+    private final PropertySet flat;
     private final String label;
     private final @Nullable CaptionForm number;
     private final @Nullable CaptionForm title;
@@ -29,11 +40,13 @@ public final class ObjectBlocks {
 
     private ObjectBlocks(
             @Nullable String style,
+            PropertySet flat,
             String label,
             @Nullable CaptionForm number,
             @Nullable CaptionForm title,
             @Nullable CaptionForm note) {
         this.style = style;
+        this.flat = flat;
         this.label = number == null ? label : number.words();
         this.number = number;
         this.title = title;
@@ -48,6 +61,7 @@ public final class ObjectBlocks {
     public static ObjectBlocks ofTable(Guide guide, @Nullable String style) {
         return new ObjectBlocks(
                 style,
+                FLAT,
                 "Table #",
                 guide.ask("tables.number").find(TableDemands.NUMBER),
                 guide.ask("tables.title").find(TableDemands.TITLE),
@@ -62,10 +76,46 @@ public final class ObjectBlocks {
     public static ObjectBlocks ofFigure(Guide guide, @Nullable String style) {
         return new ObjectBlocks(
                 style,
+                FLAT,
                 "Figure #",
                 guide.ask("figures.number").find(FigureDemands.NUMBER),
                 guide.ask("figures.title").find(FigureDemands.TITLE),
                 guide.ask("figures.note").find(FigureDemands.NOTE));
+    }
+
+    /** The same, each paragraph saying how far apart its lines are. */
+    public ObjectBlocks spaced(LineSpacing spacing) {
+        PropertySet spaced = FLAT.with(ParagraphProperties.LINE_SPACING, spacing);
+        return new ObjectBlocks(style, spaced, label, number, title, note);
+    }
+
+    /**
+     * A whole figure.
+     *
+     * @param above whether number and title stand over the picture
+     * @param words the title, what is slanted in it marked
+     */
+    public List<NewBlock> figure(
+            boolean above, String count, String words, NewParagraph.NewRun picture, List<String> notes) {
+        boolean noted = !notes.isEmpty();
+        List<NewBlock> out = new ArrayList<>();
+        if (above) {
+            out.addAll(caption(count, words, NOTHING, true));
+        }
+        // A line of exact height would cut the picture off.
+        PropertySet line = PropertySet.of(ParagraphProperties.LINE_SPACING, LineSpacing.SINGLE);
+        boolean last = above && !noted;
+        out.add(paragraph(last ? line : line.with(ParagraphProperties.KEEP_WITH_NEXT, true), List.of(picture)));
+        if (!above) {
+            out.addAll(caption(count, words, NOTHING, noted));
+        }
+        out.addAll(notes(notes, NOTHING));
+        return out;
+    }
+
+    /** Whether the guide has number and title of a figure over the picture. */
+    public static boolean isCaptionAbove(Guide guide) {
+        return guide.ask("figures.place").find(FigureDemands.CAPTION) != FigureDemands.Side.BELOW;
     }
 
     /**
@@ -75,8 +125,8 @@ public final class ObjectBlocks {
      * @param first what the first paragraph says itself
      * @param kept whether the last stays with what comes after it
      */
-    public List<NewBlock> caption(int count, String words, PropertySet first, boolean kept) {
-        String numbered = label.replace("#", Integer.toString(count));
+    public List<NewBlock> caption(String count, String words, PropertySet first, boolean kept) {
+        String numbered = label.replace("#", count);
         List<NewParagraph.NewRun> named = runs(words, look(title), title != null && title.slant() == Slant.ITALIC);
         PropertySet last = kept ? PropertySet.of(ParagraphProperties.KEEP_WITH_NEXT, true) : NOTHING;
         if (title != null && title.line() == CaptionForm.Line.SAME) {
@@ -124,13 +174,6 @@ public final class ObjectBlocks {
      * @param own what it says itself besides or instead
      */
     public NewParagraph paragraph(PropertySet own, List<NewParagraph.NewRun> runs) {
-        PropertySet flat = new PropertySet.Builder()
-                .set(ParagraphProperties.ALIGNMENT, Alignment.LEFT)
-                .set(ParagraphProperties.INDENT_LEFT, 0)
-                .set(ParagraphProperties.INDENT_FIRST_LINE, 0)
-                .set(ParagraphProperties.SPACE_BEFORE, 0)
-                .set(ParagraphProperties.SPACE_AFTER, 0)
-                .build();
         return new NewParagraph(style, own.over(flat), runs);
     }
 

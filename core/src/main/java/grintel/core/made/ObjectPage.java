@@ -10,6 +10,6 @@ public final class ObjectPage {
 
     /** The page, the number being this. */
     public static Paper of(MadeObject made, Guide guide, int number) {
-        return SinglePage.of(guide, made.blocks(number, SinglePage.MEASURE, "Normal"));
+        return SinglePage.of(guide, made.blocks(Integer.toString(number), SinglePage.MEASURE, "Normal"));
     }
 }

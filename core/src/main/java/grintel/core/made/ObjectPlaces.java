@@ -5,7 +5,6 @@ import grintel.core.edit.Position;
 import grintel.core.paper.Blocks;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.Section;
-import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Style;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.VisibleText;
@@ -109,7 +108,10 @@ public final class ObjectPlaces {
         Style standard = exam.paper().styles().standard(Style.Kind.PARAGRAPH);
         out.add(new Edit.InsertBlocks(
                 Position.after(before.address()),
-                made.blocks(place.number(), measure(paragraph), standard == null ? null : standard.id())));
+                made.blocks(
+                        Integer.toString(place.number()),
+                        section(paragraph).measure(),
+                        standard == null ? null : standard.id())));
         return out;
     }
 
@@ -121,13 +123,6 @@ public final class ObjectPlaces {
         }
         TextRange at = visible.range(end, end);
         return Edit.ReplaceText.words(at, mention(number));
-    }
-
-    private int measure(int paragraph) {
-        Section section = section(paragraph);
-        return section.get(SectionProperties.PAGE_WIDTH)
-                - section.get(SectionProperties.MARGIN_LEFT)
-                - section.get(SectionProperties.MARGIN_RIGHT);
     }
 
     private Section section(int paragraph) {

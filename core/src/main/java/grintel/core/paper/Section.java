@@ -24,6 +24,13 @@ public record Section(
         return format.get(property);
     }
 
+    /** From margin to margin, in twips. */
+    public int measure() {
+        return get(SectionProperties.PAGE_WIDTH)
+                - get(SectionProperties.MARGIN_LEFT)
+                - get(SectionProperties.MARGIN_RIGHT);
+    }
+
     /** Its headers or its footers. */
     public Marginals marginals(Story.Kind kind) {
         return kind == Story.Kind.FOOTER ? footers : headers;

@@ -52,7 +52,7 @@ public final class TableBlocks {
         return (number, measure, style) -> new TableBlocks(table, guide, measure, style).blocks(number);
     }
 
-    private List<NewBlock> blocks(int number) {
+    private List<NewBlock> blocks(String number) {
         PropertySet before = PropertySet.of(ParagraphProperties.SPACE_BEFORE, gap());
         PropertySet after = gap() > 0 ? PropertySet.of(ParagraphProperties.SPACE_AFTER, gap()) : PropertySet.empty();
         List<NewBlock> out = new ArrayList<>(around.caption(number, table.title(), before, true));

@@ -5,15 +5,19 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import grintel.core.appendix.AppendixContent.Heading;
 import grintel.core.appendix.AppendixContent.Item;
+import grintel.core.appendix.AppendixContent.Picture;
 import grintel.core.appendix.AppendixContent.Scale;
 import grintel.core.appendix.Questionnaire.Line;
 import grintel.core.appendix.Questionnaire.Role;
 import grintel.core.check.Examiner;
 import grintel.core.check.Report;
+import grintel.core.edit.NewImage;
 import grintel.core.edit.PaperEditor;
 import grintel.core.guide.Guide;
 import grintel.core.guide.Guides;
 import grintel.core.limit.WorkLimits;
+import grintel.core.paper.ImageFormat;
+import grintel.core.paper.Inline;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Reading;
@@ -21,9 +25,14 @@ import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 
 class QuestionnaireTest {
+    private static final Function<ExportPicture, NewImage> NO_IMAGES = picture -> {
+        throw new AssertionError("There is no picture");
+    };
+
     private static final String EXPORT = """
             Start of Block: Sleep in the Harbour
             Please say how far each sentence is true of you.
@@ -47,8 +56,12 @@ class QuestionnaireTest {
             End of Block: About You
             """;
 
+    private static List<Line> understand(List<String> lines) {
+        return Questionnaire.understand(ExportLine.of(lines));
+    }
+
     private static List<Line> lines() {
-        return Questionnaire.understand(EXPORT.lines().toList());
+        return understand(EXPORT.lines().toList());
     }
 
     @Test
@@ -93,8 +106,7 @@ class QuestionnaireTest {
 
     @Test
     void plainTextStaysAsItIs() {
-        List<Line> lines =
-                Questionnaire.understand(List.of("Consent", "", "You may stop at any time. Nothing follows from it."));
+        List<Line> lines = understand(List.of("Consent", "", "You may stop at any time. Nothing follows from it."));
         assertThat(lines).extracting(Line::role).containsExactly(Role.HEADING, Role.INSTRUCTION);
         assertThat(lines).allMatch(line -> line.why().isEmpty());
     }
@@ -130,7 +142,7 @@ class QuestionnaireTest {
 
     @Test
     void consentScalesStimuliQuestionsAboutPeopleAndDebriefingAreKnown() {
-        List<Line> lines = Questionnaire.understand(STUDY.lines().toList());
+        List<Line> lines = understand(STUDY.lines().toList());
         List<AppendixContent> appendices = AppendixContent.of(lines, Map.of());
         assertThat(appendices)
                 .extracting(each -> each.material().kind() + " by " + each.evidence() + ": " + each.title())
@@ -157,7 +169,7 @@ class QuestionnaireTest {
         assertThat(made.source()).isEqualTo("From Verholt (2004).");
         assertThat(made.pieces()).as("the heading is not lost").startsWith(new Heading("Sleep in the Harbour"));
         Guide guide = Guides.all().get(0);
-        assertThat(new AppendixInsertion(guide).blocks(List.of(made), 0, null))
+        assertThat(new AppendixInsertion(guide, NO_IMAGES).blocks(List.of(made), 0, 9360, null))
                 .last()
                 .extracting(block -> block.paragraphs().get(0).characters())
                 .isEqualTo("Note. (R) marks an item that is scored in reverse. From Verholt (2004).");
@@ -170,17 +182,17 @@ class QuestionnaireTest {
     void partsAreKnownInOtherLanguagesAndWhateverSignsStandRoundTheirNames() {
         for (String name :
                 List.of("— Consentement éclairé —", "Einwilligungserklärung:", "** Consentimiento informado **")) {
-            List<Line> lines = Questionnaire.understand(List.of(name, "Oui, non."));
+            List<Line> lines = understand(List.of(name, "Oui, non."));
             assertThat(AppendixContent.of(lines, Map.of()).get(0).material().kind())
                     .as(name)
                     .isEqualTo(MaterialKind.CONSENT);
         }
-        assertThat(Questionnaire.understand(List.of("!".repeat(200_000) + "a"))).hasSize(1);
+        assertThat(understand(List.of("!".repeat(200_000) + "a"))).hasSize(1);
     }
 
     @Test
     void anAnswerIsNoNameOfAPart() {
-        List<Line> lines = Questionnaire.understand(List.of(
+        List<Line> lines = understand(List.of(
                 "Q1 What did you notice first?",
                 "○ Background (1)",
                 "○ Pictures (2)",
@@ -192,8 +204,7 @@ class QuestionnaireTest {
 
     @Test
     void whatNothingNamesIsNamedByItsKind() {
-        List<Line> lines = Questionnaire.understand(
-                List.of("You may stop at any time; it is voluntary.", "I agree to take part."));
+        List<Line> lines = understand(List.of("You may stop at any time; it is voluntary.", "I agree to take part."));
         assertThat(AppendixContent.of(lines, Map.of()))
                 .extracting(AppendixContent::title, AppendixContent::usual)
                 .containsExactly(tuple("Informed Consent", true));
@@ -209,7 +220,8 @@ class QuestionnaireTest {
             Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
             Paper paper = PaperEditor.apply(
                     report.paper(),
-                    new AppendixInsertion(guide).edits(report.examination(), AppendixContent.of(lines(), Map.of())));
+                    new AppendixInsertion(guide, NO_IMAGES)
+                            .edits(report.examination(), AppendixContent.of(lines(), Map.of())));
             Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
             assertThat(after.findings())
                     .as(guide.id())
@@ -220,6 +232,69 @@ class QuestionnaireTest {
                     .extracting(Paragraph::text)
                     .contains(
                             "1 = Never, 2 = Sometimes, 3 = Always", "2. I sleep through any signal. (R)", "Appendix B");
+        }
+    }
+
+    private static final int INCH = 914_400;
+    private static final NewImage BELL =
+            NewImage.brought(ImageFormat.JPEG, new byte[] {7}, new Inline.Picture.Pixels(4000, 2000));
+
+    private static ExportLine bell(String shows) {
+        return ExportLine.picture(shows, new ExportPicture(BELL.part(), 20 * INCH, 10 * INCH));
+    }
+
+    @Test
+    void aPictureIsCalledByWhatItShowsAndStandsBetweenAnItemAndItsAnswers() {
+        List<ExportLine> export = List.of(
+                ExportLine.of("Bells"),
+                ExportLine.of("Q1 Which bell is this?"),
+                bell("A cracked bell."),
+                ExportLine.of("○ North (1)"),
+                ExportLine.of("○ South (2)"),
+                bell("IMG_2041.jpeg"),
+                bell("Wait..."));
+        List<Line> lines = Questionnaire.understand(export);
+        assertThat(lines)
+                .filteredOn(line -> line.role() == Role.PICTURE)
+                .extracting(Line::words)
+                .containsExactly("A cracked bell", "Picture 2", "Wait...");
+        assertThat(AppendixContent.of(lines, Map.of()).get(0).pieces())
+                .filteredOn(piece -> !(piece instanceof Picture))
+                .containsExactly(new Item(1, "Which bell is this?", false, false, List.of("North", "South")));
+        assertThat(AppendixContent.of(lines, Map.of()).get(0).pieces())
+                .filteredOn(Picture.class::isInstance)
+                .extracting(piece -> ((Picture) piece).said())
+                .containsExactly(true, false, true);
+        List<Line> half = Questionnaire.understand(List.of(ExportLine.of("Bells"), bell("A bell"), bell("Two bells")));
+        assertThat(AppendixContent.of(half, Map.of()).get(0).material().kind()).isEqualTo(MaterialKind.STIMULI);
+    }
+
+    @Test
+    void picturesAreFiguresOfTheirAppendixInTheFormOfTheGuideAndOfThePagesSize() {
+        List<Line> lines = Questionnaire.understand(List.of(
+                ExportLine.of("Bells"), ExportLine.of("Look at each."), bell("a cracked bell"), bell("a whole bell")));
+        for (Guide guide : Guides.all()) {
+            Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
+            Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
+            Paper paper = PaperEditor.apply(
+                    report.paper(),
+                    new AppendixInsertion(guide, picture -> BELL)
+                            .edits(report.examination(), AppendixContent.of(lines, Map.of())));
+            Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
+            assertThat(after.findings())
+                    .as(guide.id())
+                    .filteredOn(finding -> !finding.rule().equals("appendices.mention"))
+                    .extracting(Reading::toString)
+                    .isEmpty();
+            assertThat(paper.paragraphs())
+                    .as(guide.id())
+                    .extracting(Paragraph::text)
+                    .anyMatch(text -> text.matches("Fig(ure|\\.) [AB]2\\b.*"));
+            assertThat(paper.paragraphs())
+                    .flatExtracting(Paragraph::inlines)
+                    .filteredOn(Inline.Picture.class::isInstance)
+                    .extracting(inline -> ((Inline.Picture) inline).width())
+                    .containsOnly(6L * INCH);
         }
     }
 }

@@ -40,7 +40,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Edits of every kind, made by chance for a paper at hand. */
 public final class RandomEdits {
-    private static final NewImage DOT = new NewImage(
+    private static final NewImage DOT = NewImage.drawn(
             Base64.getDecoder()
                     .decode(
                             "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=="),

@@ -56,7 +56,7 @@ class FigureMakerTest {
             """;
 
     /** Draws nothing, as dense as it is asked to be. */
-    private static final ChartArtist BLANK = (chart, width, height) -> new NewImage(
+    private static final ChartArtist BLANK = (chart, width, height) -> NewImage.drawn(
             new byte[] {1},
             chart.toString().getBytes(StandardCharsets.UTF_8),
             new Inline.Picture.Pixels(width * 25 / 6, height * 25 / 6));

@@ -38,7 +38,7 @@ public final class ChartDrawing implements ChartArtist {
     @Override
     public NewImage draw(Chart chart, int width, int height) {
         JFreeChart drawn = ChartStyle.of(chart);
-        return new NewImage(dots(drawn, width, height), lines(drawn, width, height), pixels(width, height));
+        return NewImage.drawn(dots(drawn, width, height), lines(drawn, width, height), pixels(width, height));
     }
 
     /**
@@ -48,7 +48,7 @@ public final class ChartDrawing implements ChartArtist {
      * @param height points
      */
     public static NewImage blank(int width, int height) {
-        return new NewImage(new byte[0], new byte[0], pixels(width, height));
+        return NewImage.drawn(new byte[0], new byte[0], pixels(width, height));
     }
 
     /**

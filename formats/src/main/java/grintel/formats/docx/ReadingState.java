@@ -5,6 +5,7 @@ import grintel.core.paper.Lists;
 import grintel.core.paper.PaperResolver;
 import grintel.core.paper.PaperSettings;
 import grintel.core.paper.StyleSheet;
+import grintel.formats.image.ImageHeader;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,17 +1,25 @@
 package grintel.server.appendix;
 
 import grintel.core.appendix.AppendixContent;
+import grintel.core.appendix.ExportPicture;
 import grintel.core.appendix.Material;
 import grintel.core.appendix.MaterialKind;
 import grintel.core.appendix.Questionnaire;
 import grintel.core.appendix.Questionnaire.Line;
 import grintel.core.appendix.Questionnaire.Role;
+import grintel.core.edit.NewImage;
+import grintel.core.paper.ImageFormat;
+import grintel.core.paper.Inline;
+import grintel.core.paper.Lengths;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Wording;
+import grintel.formats.image.ImageHeader;
+import grintel.formats.text.Export;
 import grintel.server.page.LayoutView;
 import grintel.server.problem.Problem;
 import grintel.server.support.OneLine;
 import java.util.Arrays;
+import java.util.Base64;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -35,12 +43,13 @@ public final class AppendixViews {
 
     /** What each line was taken for. */
     public record QuestionnaireView(List<LineChoice> lines) {
-        public static QuestionnaireView of(List<String> lines) {
-            if (lines.size() > Questionnaire.MOST_LINES) {
+        public static QuestionnaireView of(Export export) {
+            if (export.lines().size() > Questionnaire.MOST_LINES) {
                 throw Problem.tooLarge("An appendix is made of at most 5,000 lines.");
             }
-            return new QuestionnaireView(
-                    Questionnaire.understand(lines).stream().map(LineChoice::of).toList());
+            return new QuestionnaireView(Questionnaire.understand(export.lines()).stream()
+                    .map(line -> LineChoice.of(line, export.images()))
+                    .toList());
         }
     }
 
@@ -49,9 +58,10 @@ public final class AppendixViews {
      *
      * @param typed as it came in
      * @param words what is left of it
-     * @param role out, heading, instruction, item, option or open_answer
+     * @param role out, heading, instruction, item, option, open_answer or picture
      * @param why what was taken out of it, told in words
      * @param part which appendix it belongs to, counted from 0
+     * @param picture the one that stands there, missing in a line of words
      */
     public record LineChoice(
             String typed,
@@ -59,8 +69,9 @@ public final class AppendixViews {
             String role,
             @Nullable List<String> why,
             boolean reversed,
-            int part) {
-        static LineChoice of(Line line) {
+            int part,
+            @Nullable PictureChoice picture) {
+        static LineChoice of(Line line, Map<String, NewImage> images) {
             return new LineChoice(
                     line.typed(),
                     line.words(),
@@ -69,7 +80,8 @@ public final class AppendixViews {
                             .map(key -> Wording.told(Measure.word(key)))
                             .toList(),
                     line.reversed(),
-                    line.part());
+                    line.part(),
+                    line.picture() == null ? null : PictureChoice.of(line.picture(), images));
         }
 
         Line read() {
@@ -78,7 +90,79 @@ public final class AppendixViews {
             if (part < 0 || part > Questionnaire.MOST_LINES) {
                 throw Problem.badRequest("An appendix has no part of this number.");
             }
+            ExportPicture own = said == Role.PICTURE && picture != null ? picture.read() : null;
+            if (said == Role.PICTURE && own == null) {
+                throw Problem.badRequest("There is no picture in that line.");
+            }
+            if (own != null) {
+                return new Line(
+                        typed, plain.isEmpty() ? Questionnaire.UNSAID : plain, said, List.of(), false, part, own);
+            }
             return new Line(typed, plain, plain.isEmpty() ? Role.OUT : said, List.of(), reversed, part);
+        }
+    }
+
+    /**
+     * A picture.
+     *
+     * @param id the same for the same picture
+     * @param width EMU
+     * @param height EMU
+     * @param data what it shows, as an address that holds all of it (RFC 2397); missing where only its size matters
+     */
+    public record PictureChoice(
+            String id, int width, int height, @Nullable String data) {
+        private static final String BASE64 = ";base64,";
+
+        static PictureChoice of(ExportPicture picture, Map<String, NewImage> images) {
+            NewImage image = images.get(picture.id());
+            ImageFormat format = ImageFormat.of(picture.id());
+            if (image == null || format == null) {
+                throw new IllegalStateException("A picture without an image");
+            }
+            String bytes = Base64.getEncoder().encodeToString(image.dots());
+            return new PictureChoice(
+                    picture.id(), picture.width(), picture.height(), "data:" + format.mediaType() + BASE64 + bytes);
+        }
+
+        ExportPicture read() {
+            try {
+                ExportPicture read = new ExportPicture(id, width, height);
+                standIn(read);
+                return read;
+            } catch (IllegalArgumentException e) {
+                throw notOurs();
+            }
+        }
+
+        /** What is known by what it shows, whatever the request calls it. */
+        @Nullable
+        NewImage image() {
+            if (data == null) {
+                return null;
+            }
+            byte[] bytes;
+            try {
+                bytes = Base64.getDecoder().decode(data.substring(data.indexOf(BASE64) + BASE64.length()));
+            } catch (IllegalArgumentException e) {
+                throw notOurs();
+            }
+            ImageHeader header = ImageHeader.of(bytes);
+            if (header == null || header.format() == null) {
+                throw notOurs();
+            }
+            return NewImage.brought(header.format(), bytes, header.pixels());
+        }
+
+        private static Problem notOurs() {
+            return Problem.badRequest("A picture did not arrive as it should. Take the questionnaire apart again.");
+        }
+
+        /** An image as large as it, that shows nothing. */
+        public static NewImage standIn(ExportPicture picture) {
+            int across = Math.max(1, (int) (picture.width() / Lengths.EMU_PER_POINT));
+            int down = Math.max(1, (int) (picture.height() / Lengths.EMU_PER_POINT));
+            return NewImage.standingFor(picture.id(), new Inline.Picture.Pixels(across, down));
         }
     }
 
@@ -159,6 +243,18 @@ public final class AppendixViews {
                 places.add(place);
             }
             return places.stream().map(made::get).toList();
+        }
+
+        /** What the pictures among the lines show. */
+        public AppendixImages images() {
+            Map<String, NewImage> out = new HashMap<>();
+            for (LineChoice line : Objects.requireNonNullElse(lines, List.<LineChoice>of())) {
+                NewImage image = line.picture() == null ? null : line.picture().image();
+                if (image != null) {
+                    out.put(image.part(), image);
+                }
+            }
+            return new AppendixImages(out);
         }
 
         /** The appendices they make, as they come. */

@@ -91,8 +91,7 @@ class FigureController {
         Map<String, byte[]> images = new HashMap<>();
         ChartArtist keeping = (chart, width, height) -> {
             NewImage image = artist.draw(chart, width, height);
-            images.put(image.part(), image.dots());
-            images.put(image.linesPart(), image.lines());
+            images.putAll(image.parts());
             return image;
         };
         return MadePages.docx(

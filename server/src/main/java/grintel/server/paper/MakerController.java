@@ -5,6 +5,7 @@ import grintel.core.made.ObjectPlaces;
 import grintel.core.rule.Examination;
 import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.appendix.AppendixViews.AppendixOrderView;
+import grintel.server.paper.PaperController.AFile;
 import grintel.server.paper.PaperRequests.AppendixRequest;
 import grintel.server.paper.PaperRequests.FigureRequest;
 import grintel.server.paper.PaperRequests.TableRequest;
@@ -12,9 +13,11 @@ import grintel.server.security.SignedIn;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.io.InputStream;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Function;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,10 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api", produces = "application/json")
 class MakerController {
     private final PaperService papers;
+    private final Uploads uploads;
     private final Answers answers;
 
-    MakerController(PaperService papers, Answers answers) {
+    MakerController(PaperService papers, Uploads uploads, Answers answers) {
         this.papers = papers;
+        this.uploads = uploads;
         this.answers = answers;
     }
 
@@ -81,22 +86,28 @@ class MakerController {
         return answers.work(papers.bringFigure(person.id(), wanted.wish(id)));
     }
 
-    /** The order in which the paper mentions appendices that are made for it; or the work that reads it. */
-    @PostMapping("/papers/{id}/appendix-order")
+    /**
+     * The order in which the paper mentions appendices that are made for it; or the work that reads it. The body is an
+     * {@link AppendixChoice} as JSON.
+     */
+    @PostMapping(path = "/papers/{id}/appendix-order", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
     @ApiResponse(responseCode = "200", content = @Content(schema = @Schema(implementation = AppendixOrderView.class)))
     @ApiResponse(responseCode = "202", content = @Content(schema = @Schema(implementation = WorkView.class)))
-    ResponseEntity<?> appendixOrder(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody AppendixChoice made) {
-        List<AppendixContent> appendices = made.inOrderOfLines();
+    ResponseEntity<?> appendixOrder(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, InputStream made) {
+        List<AppendixContent> appendices = uploads.take(made, AppendixChoice.class, AppendixChoice::inOrderOfLines);
         return answers.whenReady(
                 papers.examined(person.id(), id, null),
                 ready -> ResponseEntity.ok(AppendixOrders.view(ready.report(), appendices)));
     }
 
-    /** Brings appendices into the paper, as one step. */
-    @PostMapping("/papers/{id}/appendix")
-    WorkView bringAppendix(
-            @AuthenticationPrincipal SignedIn person, @PathVariable UUID id, @RequestBody AppendixRequest wanted) {
-        return answers.work(papers.bringAppendix(person.id(), wanted.wish(id)));
+    /** Brings appendices into the paper, as one step; the body is an {@link AppendixRequest} as JSON. */
+    @PostMapping(path = "/papers/{id}/appendix", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @AFile
+    WorkView bringAppendix(@AuthenticationPrincipal SignedIn person, @PathVariable UUID id, InputStream wanted) {
+        return uploads.take(
+                wanted,
+                AppendixRequest.class,
+                (read, bytes) -> answers.work(papers.bringAppendix(person.id(), read.wish(id), bytes)));
     }
 }

@@ -119,7 +119,8 @@ final class PaperRequests {
     record AppendixRequest(int revision, AppendixChoice appendix) {
         Wishes.BringAppendix wish(UUID paper) {
             appendix.read();
-            return new Wishes.BringAppendix(paper, revision, appendix);
+            appendix.images();
+            return new Wishes.BringAppendix(paper, revision);
         }
     }
 

@@ -148,8 +148,10 @@ public class PaperService {
                 : BriefChoice.of(guide == null ? "" : guide, "", "").brief();
     }
 
-    WorkStatus bringAppendix(UUID account, Wishes.BringAppendix wish) {
-        return start(account, PaperWork.BRING_APPENDIX, wish.paper(), wish.revision(), wish);
+    /** @param appendices as {@link PaperRequests.AppendixRequest} has them */
+    WorkStatus bringAppendix(UUID account, Wishes.BringAppendix wish, byte[] appendices) {
+        store.at(account, wish.paper(), wish.revision());
+        return queue.start(account, PaperWork.BRING_APPENDIX, wish, appendices);
     }
 
     WorkStatus lift(UUID account, Wishes.Lift wish) {

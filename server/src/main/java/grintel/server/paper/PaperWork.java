@@ -20,9 +20,11 @@ import grintel.core.table.MadeTable;
 import grintel.core.table.TableBlocks;
 import grintel.formats.chart.ChartDrawing;
 import grintel.formats.docx.DocxFile;
+import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.brief.BriefChoice;
 import grintel.server.check.Examinations;
 import grintel.server.check.Progress;
+import grintel.server.paper.PaperRequests.AppendixRequest;
 import grintel.server.paper.PaperStore.Standing;
 import grintel.server.paper.Step.PutRightReading;
 import grintel.server.paper.Step.WordChange;
@@ -37,6 +39,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The work there is on papers: all that examines. */
 @Configuration(proxyBeanMethods = false)
@@ -57,10 +60,12 @@ class PaperWork {
 
     private final PaperStore store;
     private final Examinations examinations;
+    private final JsonMapper json;
 
-    PaperWork(PaperStore store, Examinations examinations) {
+    PaperWork(PaperStore store, Examinations examinations, JsonMapper json) {
         this.store = store;
         this.examinations = examinations;
+        this.json = json;
     }
 
     /** Reads a file and says what was understood of it, without keeping it. */
@@ -301,9 +306,11 @@ class PaperWork {
         return new WorkKind<>(BRING_APPENDIX, Wishes.BringAppendix.class, task -> {
             Wishes.BringAppendix wish = task.details();
             Standing standing = store.at(task.account(), wish.paper(), wish.revision());
-            List<AppendixContent> appendices = wish.appendix().read();
+            AppendixChoice made =
+                    json.readValue(task.input(), AppendixRequest.class).appendix();
+            List<AppendixContent> appendices = made.read();
             AppendixInsertion insertion =
-                    new AppendixInsertion(standing.brief().brief().guide());
+                    new AppendixInsertion(standing.brief().brief().guide(), made.images());
             return brought(
                     standing,
                     appendices.size() == 1 ? "Appendix" : appendices.size() + " appendices",

@@ -4,6 +4,7 @@ import grintel.server.problem.Problem;
 import grintel.server.support.Gate;
 import java.io.IOException;
 import java.io.InputStream;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -40,6 +41,11 @@ class Uploads {
      * @throws Problem also when it is not of this form
      */
     <B, T> T take(InputStream file, Class<B> type, Function<B, T> onward) {
+        return take(file, type, (read, bytes) -> onward.apply(read));
+    }
+
+    /** The same, with its bytes as they came. */
+    <B, T> T take(InputStream file, Class<B> type, BiFunction<B, byte[], T> onward) {
         return take(file, bytes -> {
             B read;
             try {
@@ -47,7 +53,7 @@ class Uploads {
             } catch (JacksonException e) {
                 throw Problem.badRequest("It did not arrive as it should. Send it again.");
             }
-            return onward.apply(read);
+            return onward.apply(read, bytes);
         });
     }
 

@@ -1,7 +1,6 @@
 package grintel.server.paper;
 
 import grintel.core.structure.PartKind;
-import grintel.server.appendix.AppendixViews.AppendixChoice;
 import grintel.server.brief.BriefChoice;
 import grintel.server.problem.Problem;
 import grintel.server.table.FigureChoice;
@@ -53,8 +52,8 @@ final class Wishes {
     /** Bring a figure in after a paragraph, which is to name it or not. */
     record BringFigure(UUID paper, int revision, FigureChoice figure, int paragraph, boolean mention) {}
 
-    /** Bring appendices in. */
-    record BringAppendix(UUID paper, int revision, AppendixChoice appendix) {}
+    /** Bring in the appendices that come along. */
+    record BringAppendix(UUID paper, int revision) {}
 
     /** Judge by another guide or other facts. */
     record ChangeFacts(UUID paper, int revision, BriefChoice brief) {}

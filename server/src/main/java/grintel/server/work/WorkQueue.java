@@ -61,7 +61,16 @@ public class WorkQueue {
      * @throws Problem when too much waits already, or what went wrong where it was quick
      */
     public WorkStatus start(UUID account, String kind, Object details) {
-        return await(account, add(account, kind, details, NO_FILE, null));
+        return start(account, kind, details, NO_FILE);
+    }
+
+    /**
+     * Takes a piece of work with what comes along and waits a little for it.
+     *
+     * @throws Problem when too much waits already, or what went wrong where it was quick
+     */
+    public WorkStatus start(UUID account, String kind, Object details, byte[] input) {
+        return await(account, add(account, kind, details, input, null));
     }
 
     /**

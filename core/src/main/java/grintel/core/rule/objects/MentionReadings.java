@@ -15,7 +15,10 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** That the text names each table, or each figure, by its number and in their order. Only the writer can say where. */
+/**
+ * That the text names each table, or each figure, by its number and in their order; those of an appendix are reached by
+ * what names the appendix. Only the writer can say where.
+ */
 public final class MentionReadings {
     private static final Measure MENTIONED = Measure.word("mentioned");
     private static final Measure BY_NUMBER = Measure.word("its-number");
@@ -31,6 +34,8 @@ public final class MentionReadings {
         this.kind = kind;
         this.all = Captioned.all(exam, kind).stream()
                 .filter(each -> each.caption() != null && each.said().number() != null)
+                .filter(each ->
+                        !exam.parts().isInAppendix(each.anchor().address().index()))
                 .toList();
     }
 
