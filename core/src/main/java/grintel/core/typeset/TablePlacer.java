@@ -61,7 +61,7 @@ final class TablePlacer {
                     && (i == heads.size() || !set.rows().get(i - 1).keepsWithNext())) {
                 span = keepRowsTogether(set, i, heads, part, number, span);
             }
-            span = placeRow(set, set.rows().get(i), i < heads.size() ? List.of() : heads, part, number, span);
+            span = placeRow(set, i, i < heads.size() ? List.of() : heads, part, number, span);
             flow.checkLimits();
         }
         close(set, number, span);
@@ -106,9 +106,10 @@ final class TablePlacer {
         return span;
     }
 
-    private Span placeRow(
-            SetTable set, SetTable.Row row, List<SetTable.Row> heads, PagePart part, int number, Span before) {
+    private Span placeRow(SetTable set, int index, List<SetTable.Row> heads, PagePart part, int number, Span before) {
+        SetTable.Row row = set.rows().get(index);
         SetBox rest = row.box();
+        boolean begins = true;
         Span span = before;
         boolean turned = false;
         while (flow.page().y + rest.height() > flow.page().bottom()) {
@@ -116,6 +117,8 @@ final class TablePlacer {
             boolean tooHigh = rest.height() > page.fullHeight();
             SplitBox split = row.row().staysWhole() && !tooHigh ? null : SplitBox.at(rest, page.bottom() - page.y);
             if (split != null) {
+                span.row(index, flow.page().y, begins);
+                begins = false;
                 flow.placeBox(split.above(), part, x(set), false);
                 rest = split.below();
             } else if (page.isEmptyColumn() || turned) {
@@ -127,6 +130,7 @@ final class TablePlacer {
             span = turn(set, heads, part, number, span);
             turned = split == null;
         }
+        span.row(index, flow.page().y, begins);
         flow.placeBox(rest, part, x(set), false);
         return span;
     }
@@ -140,9 +144,11 @@ final class TablePlacer {
         close(set, number, span);
         flow.newColumnOrPage(false);
         Span next = new Span(flow.page(), flow.page().y);
-        for (SetTable.Row head : heads) {
-            if (flow.page().y + head.box().height() <= flow.page().bottom()) {
-                flow.placeBox(head.box(), part, x(set), true);
+        for (int i = 0; i < heads.size(); i++) {
+            SetBox head = heads.get(i).box();
+            if (flow.page().y + head.height() <= flow.page().bottom()) {
+                next.row(i, flow.page().y, true);
+                flow.placeBox(head, part, x(set), true);
             }
         }
         return next;
@@ -158,9 +164,17 @@ final class TablePlacer {
         for (int edge : set.edges()) {
             edges.add(left + edge);
         }
-        span.page.tables.add(new PlacedTable(number, edges, span.top, flow.page().y));
+        span.page.tables.add(new PlacedTable(number, edges, span.top, flow.page().y, span.rows));
     }
 
-    /** The page and the height at which the part of the table begins that is being placed. */
-    private record Span(OpenPage page, int top) {}
+    /** The page and the height at which the part of the table begins that is being placed, and its rows so far. */
+    private record Span(OpenPage page, int top, List<PlacedTable.PlacedRow> rows) {
+        Span(OpenPage page, int top) {
+            this(page, top, new ArrayList<>());
+        }
+
+        void row(int index, int y, boolean begins) {
+            rows.add(new PlacedTable.PlacedRow(index, y, begins));
+        }
+    }
 }

@@ -204,6 +204,32 @@ class StrokesTest {
         assertThat(table(900, 900, 900, 900, 900, 900, 900, 900)).hasSize(1);
     }
 
+    @Test
+    void theRulesOfATableFromEachToTheNextAndWhereOneIsMissing() {
+        assertThat(rules(Tabled.apa()))
+                .containsExactly("403.176 to 416.975, between 72 and 0", "416.975 to 444.573, between 72 and 0");
+        assertThat(rules(Tabled.apa().boxed()))
+                .containsExactly(
+                        "403.176 to 416.975, between 72 and 0",
+                        "416.975 to 430.774, between 72 and 0, read",
+                        "430.774 to 444.573, between 72 and 0");
+        String heads = "403.176 to 444.573, asked 416.975, between 72 and 0, read";
+        assertThat(rules(Tabled.apa().withoutRuleUnderHeads())).containsExactly(heads);
+        assertThat(rules(Tabled.apa().unruled())).containsExactly(heads);
+        assertThat(rules(Tabled.apa().withoutRulesAround()))
+                .containsExactly(
+                        "403.176 to 416.975, asked 444.573, between 72 and 0, read",
+                        "444.573 to 416.975, asked 403.176, between 72 and 0, read");
+    }
+
+    private static List<String> rules(Tabled table) {
+        String quantity = "table-rules down ";
+        return table.rule("tables.rules").strokes(2).stream()
+                .filter(stroke -> stroke.startsWith(quantity))
+                .map(stroke -> stroke.substring(quantity.length()))
+                .toList();
+    }
+
     private static List<String> table(Integer... widths) {
         List<List<String>> row = List.of(Collections.nCopies(widths.length, "oil"));
         return Draft.mla()

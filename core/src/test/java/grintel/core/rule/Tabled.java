@@ -162,6 +162,16 @@ final class Tabled {
         return this;
     }
 
+    Tabled withoutRuleUnderHeads() {
+        underHeads = Border.NONE;
+        return this;
+    }
+
+    Tabled withoutRulesAround() {
+        outer = Border.NONE;
+        return this;
+    }
+
     Tabled unruled() {
         outer = Border.NONE;
         underHeads = Border.NONE;

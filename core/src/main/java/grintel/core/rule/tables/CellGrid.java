@@ -15,6 +15,8 @@ final class CellGrid {
             "[<>=≤≥~≈]?\\s?[-−–+]?\\s?(?:\\d{1,3}(?:[, ]\\d{3})+|\\d+)?(?:[.,]\\d+)?\\s?%?\\s?[*†‡]{0,3}[a-z]?");
     private static final Pattern DIGIT = Pattern.compile(".*\\d.*", Pattern.DOTALL);
     private static final double MOST = 2 / 3.0;
+    private static final double NEARLY_ALL = 0.9;
+    private static final double HALF = 0.5;
     private static final int MOST_HEADS = 3;
     private static final int LONGEST_NUMBER = 40;
 
@@ -198,7 +200,7 @@ final class CellGrid {
     // ---- lines
 
     /** The share of the columns over which a line stands above a row; for the number of rows, under the last. */
-    double lineAbove(int row) {
+    private double lineAbove(int row) {
         int lined = 0;
         for (int column = 0; column < columns; column++) {
             Place over = row == 0 ? null : at(row - 1, column);
@@ -208,6 +210,16 @@ final class CellGrid {
             lined += line ? 1 : 0;
         }
         return columns == 0 ? 0 : lined / (double) columns;
+    }
+
+    /** Whether a line stands above a row over nearly all its columns; for the number of rows, under the last. */
+    boolean isRuledAcross(int row) {
+        return lineAbove(row) >= NEARLY_ALL;
+    }
+
+    /** Whether a line stands above a row over most of its columns. */
+    boolean isRuledAbove(int row) {
+        return lineAbove(row) > HALF;
     }
 
     /** How many edges of columns, the outer ones included, have a line at any row. */

@@ -14,7 +14,9 @@ import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import grintel.core.rule.Stroke;
 import grintel.core.rule.Subjects;
+import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
@@ -22,10 +24,8 @@ import java.util.regex.Pattern;
 
 /** The horizontal rules of a table: over it, under its heads, under it, and none between its rows but above a total. */
 public final class TablesRulesRule implements Rule {
-    private static final Measure RULE = Measure.word("a-rule");
+    static final Measure RULE = Measure.word("a-rule");
     private static final Border LINE = new Border(4, 1, Colour.AUTO);
-    private static final double NEARLY_ALL = 0.9;
-    private static final double HALF = 0.5;
     private static final Pattern TOTAL =
             Pattern.compile("(?i)(?:sub|grand )?totals?\\b.*|all\\b.*|overall\\b.*|sum\\b.*");
 
@@ -57,6 +57,21 @@ public final class TablesRulesRule implements Rule {
         return out;
     }
 
+    @Override
+    public List<Stroke> strokes(Examination exam, ProofPage page, List<Reading> readings) {
+        List<Stroke> out = new ArrayList<>();
+        for (DataTables.DataTable table : DataTables.of(exam).ofRowsAndColumns()) {
+            CellGrid grid = table.grid();
+            for (DataTables.Piece piece : table.pieces()) {
+                if (piece.page().number() == page.number()) {
+                    out.addAll(
+                            new RuleStrokes(page, piece.placed(), grid, readings, row -> isStray(grid, row)).strokes());
+                }
+            }
+        }
+        return out;
+    }
+
     private List<Reading> required(
             DataTables tables, Subjects<Paragraph> all, String quantity, ToIntFunction<CellGrid> row) {
         return fixed(
@@ -64,9 +79,7 @@ public final class TablesRulesRule implements Rule {
                         all.check(id(), quantity)
                                 .measure(first -> {
                                     CellGrid grid = tables.of(first).grid();
-                                    return grid.lineAbove(row.applyAsInt(grid)) >= NEARLY_ALL
-                                            ? RULE
-                                            : Measure.word("no-rule");
+                                    return grid.isRuledAcross(row.applyAsInt(grid)) ? RULE : Measure.word("no-rule");
                                 })
                                 .asks(RULE))
                 .readings();
@@ -82,10 +95,13 @@ public final class TablesRulesRule implements Rule {
     private static int inside(CellGrid grid) {
         int count = 0;
         for (int row = grid.heads() + 1; row < grid.size(); row++) {
-            boolean due = grid.isPanel(row) || grid.isPanel(row - 1) || isTotal(grid, row);
-            count += !due && grid.lineAbove(row) > HALF ? 1 : 0;
+            count += isStray(grid, row) ? 1 : 0;
         }
         return count;
+    }
+
+    private static boolean isStray(CellGrid grid, int row) {
+        return row > grid.heads() && !isDue(grid, row) && grid.isRuledAbove(row);
     }
 
     private static boolean isTotal(CellGrid grid, int row) {
