@@ -13,14 +13,28 @@ import java.util.Set;
 
 /** Sums up what edits change in a file: which styles, how many paragraphs, which headers. */
 public final class EditSummary {
+    private static final Map<Class<? extends Edit>, String> COUNTED = Map.ofEntries(
+            Map.entry(Edit.RemoveParagraph.class, "removed"),
+            Map.entry(Edit.SetApart.class, "set-apart"),
+            Map.entry(Edit.CreateStyle.class, "style-made"),
+            Map.entry(Edit.ApplyStyle.class, "style-applied"),
+            Map.entry(Edit.InsertParagraph.class, "inserted"),
+            Map.entry(Edit.InsertBlocks.class, "inserted"),
+            Map.entry(Edit.MoveParagraphs.class, "moved"),
+            Map.entry(Edit.MoveText.class, "text-moved"),
+            Map.entry(Edit.SplitParagraph.class, "split"),
+            Map.entry(Edit.JoinParagraphs.class, "joined"),
+            Map.entry(Edit.SetColumns.class, "columns"),
+            Map.entry(Edit.ChangePicture.class, "picture"),
+            Map.entry(Edit.ChangeNoteKind.class, "note-kind"),
+            Map.entry(Edit.SetFileProperty.class, "file-property"));
+
     private final Paper paper;
     private final Map<Group, Set<String>> properties = new LinkedHashMap<>();
     private final Map<Group, Set<Object>> holders = new LinkedHashMap<>();
     private final Set<Object> texts = new LinkedHashSet<>();
     private final Set<Item> others = new LinkedHashSet<>();
-    private int removed;
-    private int apart;
-    private int further;
+    private final Map<String, Integer> counts = new LinkedHashMap<>();
 
     private EditSummary(Paper paper) {
         this.paper = paper;
@@ -44,10 +58,6 @@ public final class EditSummary {
                     .computeIfAbsent(group, key -> new LinkedHashSet<>())
                     .add(named(set.property().name()));
             holders.computeIfAbsent(group, key -> new LinkedHashSet<>()).add(set.target());
-        } else if (edit instanceof Edit.RemoveParagraph) {
-            removed++;
-        } else if (edit instanceof Edit.SetApart) {
-            apart++;
         } else if (edit instanceof Edit.ReplaceText replace) {
             texts.add(replace.range().paragraph());
         } else if (edit instanceof Edit.WriteMarginal write) {
@@ -58,7 +68,7 @@ public final class EditSummary {
             String what = setting.setting() == Edit.Setting.HYPHENATION ? "hyphenation" : "even-pages";
             others.add(Item.of(what + (setting.on() ? "-on" : "-off"), 1));
         } else {
-            further++;
+            counts.merge(COUNTED.getOrDefault(edit.getClass(), "others"), 1, Integer::sum);
         }
     }
 
@@ -68,10 +78,21 @@ public final class EditSummary {
             Style found = paper.styles().find(style.id());
             return new Group("style", found == null ? style.id() : found.name());
         }
-        String kind = target instanceof Target.OfSection
-                ? "sections"
-                : target instanceof Target.OfRange ? "runs" : "paragraphs";
+        String kind = kind(target);
         return new Group(set.value() == null ? kind + "-own" : kind, "");
+    }
+
+    private static String kind(Target target) {
+        if (target instanceof Target.OfSection) {
+            return "sections";
+        }
+        if (target instanceof Target.OfRange) {
+            return "runs";
+        }
+        if (target instanceof Target.OfTable || target instanceof Target.OfRow || target instanceof Target.OfCell) {
+            return target instanceof Target.OfTable ? "tables" : target instanceof Target.OfRow ? "rows" : "cells";
+        }
+        return target instanceof Target.OfListLevel ? "levels" : "paragraphs";
     }
 
     /** A property's name as it is said: what a file splits by script or unit is one thing to a writer. */
@@ -89,19 +110,11 @@ public final class EditSummary {
         List<Item> out = new ArrayList<>();
         properties.forEach((group, names) -> out.add(
                 new Item(group.key, holders.getOrDefault(group, Set.of()).size(), group.what, List.copyOf(names))));
-        if (removed > 0) {
-            out.add(Item.of("removed", removed));
-        }
         if (!texts.isEmpty()) {
             out.add(Item.of("text", texts.size()));
         }
-        if (apart > 0) {
-            out.add(Item.of("set-apart", apart));
-        }
+        counts.forEach((key, count) -> out.add(Item.of(key, count)));
         out.addAll(others);
-        if (further > 0) {
-            out.add(Item.of("others", further));
-        }
         return out;
     }
 

@@ -294,7 +294,7 @@ class QuestionnaireTest {
                     .flatExtracting(Paragraph::inlines)
                     .filteredOn(Inline.Picture.class::isInstance)
                     .extracting(inline -> ((Inline.Picture) inline).width())
-                    .containsOnly(6L * INCH);
+                    .containsOnly(13L * INCH / 2);
         }
     }
 }

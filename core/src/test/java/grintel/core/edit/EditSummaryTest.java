@@ -2,6 +2,8 @@ package grintel.core.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.Border;
+import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
@@ -9,9 +11,12 @@ import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.RowProperties;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
 import grintel.core.paper.Style;
+import grintel.core.paper.TableAddress;
+import grintel.core.paper.TableProperties;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.rule.Wording;
@@ -87,10 +92,45 @@ class EditSummaryTest {
                         new Edit.InheritMarginal(1, Story.Kind.FOOTER, Marginals.Variant.DEFAULT),
                         new Edit.SetSetting(Edit.Setting.HYPHENATION, false)))
                 .containsExactly(
-                        "2 blank paragraphs taken out",
                         "1 paragraph: spaces or words replaced",
+                        "2 blank paragraphs taken out",
                         "Footer of section 2 taken from the section before",
                         "Setting: hyphenation off");
+    }
+
+    @Test
+    void whatATableAndAListConsistOfIsCalledByItsName() {
+        TableAddress table = new TableAddress(Story.TEXT, 0);
+        assertThat(summary(
+                        new Edit.SetProperty(new Target.OfTable(table), TableProperties.BORDER_TOP, null),
+                        new Edit.SetProperty(new Target.OfCell(table, 0, 0), CellProperties.BORDER_TOP, Border.NONE),
+                        new Edit.SetProperty(new Target.OfCell(table, 0, 1), CellProperties.BORDER_TOP, Border.NONE),
+                        new Edit.SetProperty(new Target.OfRow(table, 0), RowProperties.EXACT, true),
+                        new Edit.SetProperty(new Target.OfListLevel(1, 0), ParagraphProperties.INDENT_LEFT, 720),
+                        new Edit.SetColumns(table, List.of(1000, 2000))))
+                .containsExactly(
+                        "1 table: own border top taken away",
+                        "2 cells: border top set",
+                        "1 row of a table: exact set",
+                        "1 level of a list: left indent set",
+                        "1 table: widths of columns set");
+    }
+
+    @Test
+    void whatIsMovedPartedAndJoinedIsCounted() {
+        ParagraphAddress at = ParagraphAddress.text(3);
+        assertThat(summary(
+                        new Edit.MoveParagraphs(at, 2, Position.before(ParagraphAddress.text(0))),
+                        new Edit.SplitParagraph(at, 4, PropertySet.empty()),
+                        new Edit.JoinParagraphs(at, " "),
+                        new Edit.ApplyStyle(at, "Q1"),
+                        new Edit.FollowStyle("Q1", "Q1")))
+                .containsExactly(
+                        "1 part moved",
+                        "1 paragraph parted in two",
+                        "1 paragraph joined to the one before",
+                        "1 paragraph: style applied",
+                        "1 other change");
     }
 
     @Test

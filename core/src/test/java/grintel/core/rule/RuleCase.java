@@ -2,11 +2,13 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.approved.Approved;
 import grintel.core.check.Examiner;
 import grintel.core.check.PaperFile;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.check.Verdict;
+import grintel.core.edit.EditSummary;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -18,6 +20,7 @@ import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Corrections;
 import grintel.core.typeset.Millipoints;
+import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -58,6 +61,36 @@ final class RuleCase {
                     .doesNotHaveDuplicates();
         }
         assertThat(report.findings()).extracting(Reading::key).doesNotHaveDuplicates();
+        Approved.see(told());
+    }
+
+    /** All that the rule says of the paper. */
+    private String told() {
+        StringBuilder out = new StringBuilder(brief.guide().id()).append(": ").append(status());
+        for (Reading reading : report.verdict(rule).readings()) {
+            out.append("\n- ").append(Wording.name(reading)).append(": ").append(Wording.told(reading.is()));
+            out.append(" | ").append(Wording.told(reading.asked()));
+            if (reading.off()) {
+                out.append("\n  ").append(Wording.message(reading));
+                reading.spots().forEach(spot -> out.append("\n  ").append(told(spot)));
+                EditSummary.of(paper, reading.fix().edits())
+                        .forEach(item -> out.append("\n  → ").append(Wording.told(item)));
+            }
+        }
+        for (ProofPage page : report.proof().pages()) {
+            report.strokes(Station.of(rule), page).stream()
+                    .filter(stroke -> stroke.reading() != null)
+                    .filter(stroke ->
+                            findings().stream().anyMatch(each -> each.key().equals(stroke.reading())))
+                    .forEach(stroke -> out.append("\n  ⟷ ").append(drawn(stroke)));
+        }
+        return out.toString();
+    }
+
+    private static String told(Spot spot) {
+        Place place = spot.place();
+        return "p. %d, %s %d “%s”, %s"
+                .formatted(place.page(), place.part(), place.paragraph(), place.quote(), spot.fix());
     }
 
     private static Guide find(String id) {

@@ -19,7 +19,7 @@ class RunningHeadNumberRuleTest {
         RuleCase after = Draft.mla()
                 .header(null)
                 .rule(RULE)
-                .isOff("2 pages without", "a number on every page")
+                .isOff("2 pages without a number", "a number on every page")
                 .putRight();
         assertThat(after.paper().sections().get(0).headers().stories()).hasSize(1);
     }
@@ -30,7 +30,7 @@ class RunningHeadNumberRuleTest {
                 .headerLine(h ->
                         h.set(ParagraphProperties.ALIGNMENT, Alignment.RIGHT).text("Solvane"))
                 .rule(RULE)
-                .isOff("2 pages without", "a number on every page")
+                .isOff("2 pages without a number", "a number on every page")
                 .putRight();
         assertThat(after.paper().marginalParagraphs().get(0).text()).startsWith("Solvane ");
     }
@@ -40,7 +40,7 @@ class RunningHeadNumberRuleTest {
         Draft.mla()
                 .sheet(b -> b.settings(settings -> settings.withEvenPagesDiffer(true)))
                 .rule(RULE)
-                .isOff("1 page without", "a number on every page")
+                .isOff("1 page without a number", "a number on every page")
                 .putRight();
     }
 }

@@ -41,7 +41,7 @@ class TablesNoteRuleTest {
         Tabled.apa()
                 .notes(line -> line.text("Source: Counted by hand."))
                 .rule(RULE)
-                .areOff("“”")
+                .areOff("no such word")
                 .putRight();
         Tabled.of("mla-9")
                 .notes(line -> line.text("Sources. Counted by hand."))

@@ -3,11 +3,9 @@ package grintel.core.structure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.rule.Wording;
-import grintel.core.typeset.Typesetter;
 import java.util.Arrays;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -24,7 +22,7 @@ class CorrectionsTest {
     }
 
     private static Parts parts(Paper paper, Corrections corrections) {
-        return Parts.recognise(paper, Typesetter.typeset(paper, WorkLimits.within(20)), corrections);
+        return Outline.seen(paper, corrections);
     }
 
     private final Paper first = paper(PROSE, "Oil is dear.", PROSE + " Again.", "Oil is dear.", PROSE + " And again.");

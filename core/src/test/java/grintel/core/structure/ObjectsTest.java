@@ -2,13 +2,11 @@ package grintel.core.structure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
-import grintel.core.typeset.Typesetter;
 import java.util.List;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
@@ -19,7 +17,7 @@ class ObjectsTest {
         Specimen specimen = Specimen.of("mla-9", Content.NOTHING);
         specimen.between = between;
         Paper paper = specimen.build();
-        return Parts.recognise(paper, Typesetter.typeset(paper, WorkLimits.within(20)));
+        return Outline.seen(paper, Corrections.NONE);
     }
 
     private static PartKind kind(Parts parts, String words) {

@@ -3,7 +3,6 @@ package grintel.core.structure;
 import static grintel.core.structure.PartKind.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
@@ -12,7 +11,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
-import grintel.core.typeset.Typesetter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
@@ -84,7 +82,7 @@ class PartsTest {
 
     private Parts parts() {
         Paper paper = out.build();
-        return Parts.recognise(paper, Typesetter.typeset(paper, WorkLimits.within(20)));
+        return Outline.seen(paper, Corrections.NONE);
     }
 
     private List<PartKind> kinds() {

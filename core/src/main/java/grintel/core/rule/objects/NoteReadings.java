@@ -30,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What a guide asks of the notes under tables, or under figures: how they open, and in which order they stand. */
 public final class NoteReadings {
+    private static final Measure NO_WORD = Measure.word("no-such-word");
     private static final Pattern NOTE =
             Pattern.compile("\\s*(?<word>(?i:notes?))\\s?(?<mark>[.:–—-]?)(?=\\s|$).*", Pattern.DOTALL);
     private static final Pattern SOURCE =
@@ -63,7 +64,7 @@ public final class NoteReadings {
                         each -> exam.place(each.stretch.paragraph()),
                         each -> exam.identity(each.stretch.paragraph()))
                 .check(rule, "words")
-                .measure(each -> new Measure.Quote(each.said()))
+                .measure(Opening::is)
                 .asks(new Measure.Quote(form.words()))
                 .fix(
                         FixClass.APPARATUS,
@@ -101,8 +102,8 @@ public final class NoteReadings {
      * @param stretch the word a note opens with, empty where it opens with none
      */
     private record Opening(Stretch stretch) {
-        String said() {
-            return stretch.from() == stretch.to() ? "" : stretch.characters();
+        Measure is() {
+            return stretch.from() == stretch.to() ? NO_WORD : new Measure.Quote(stretch.characters());
         }
 
         Edit saying(String words) {
