@@ -2,6 +2,7 @@ package grintel.formats.docx;
 
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Comment;
+import grintel.core.paper.ImageFormat;
 import grintel.core.paper.ListLevel;
 import grintel.core.paper.Lists;
 import grintel.core.paper.Marginals;
@@ -338,9 +339,13 @@ public final class DocxWriter {
                 .append("<Default Extension=\"rels\""
                         + " ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>")
                 .append("<Default Extension=\"xml\" ContentType=\"application/xml\"/>")
-                .append("<Default Extension=\"png\" ContentType=\"image/png\"/>")
-                .append("<Default Extension=\"jpeg\" ContentType=\"image/jpeg\"/>")
                 .append("<Default Extension=\"svg\" ContentType=\"image/svg+xml\"/>");
+        for (String ending : List.of("png", "jpeg", "jpg", "gif")) {
+            ImageFormat format = ImageFormat.of("." + ending);
+            if (format != null) {
+                xml.append("<Default Extension=\"" + ending + "\" ContentType=\"" + format.mediaType() + "\"/>");
+            }
+        }
         types.forEach(
                 (part, type) -> xml.append("<Override PartName=\"/" + part + "\" ContentType=\"" + type + "\"/>"));
         return utf8(xml.append("</Types>").toString());

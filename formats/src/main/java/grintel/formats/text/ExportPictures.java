@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
 final class ExportPictures {
     private static final int MOST = 200;
     private static final int MOST_BYTES = 12 << 20;
+    /** More than any camera takes; what says that it has more says so to exhaust who looks at it. */
+    private static final long MOST_DOTS = 200_000_000;
+
     /** A dot on a screen, 96 to the inch. */
     private static final int EMU_PER_DOT = 9525;
 
@@ -30,7 +33,10 @@ final class ExportPictures {
     @Nullable
     ExportPicture take(byte @Nullable [] image, long width, long height) {
         ImageHeader header = ImageHeader.of(image);
-        if (image == null || header == null || header.format() == null) {
+        if (image == null || header == null || header.format() == null || isTooLarge(header.pixels())) {
+            return null;
+        }
+        if (!ImageHeader.isWhole(image)) {
             return null;
         }
         NewImage brought = NewImage.brought(header.format(), image, header.pixels());
@@ -47,6 +53,10 @@ final class ExportPictures {
                 brought.part(),
                 bounded(sized ? width : (long) dots.width() * EMU_PER_DOT),
                 bounded(sized ? height : (long) dots.height() * EMU_PER_DOT));
+    }
+
+    private static boolean isTooLarge(Inline.Picture.Pixels pixels) {
+        return (long) pixels.width() * pixels.height() > MOST_DOTS;
     }
 
     /** Dots on a screen as EMU. */

@@ -27,10 +27,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The lines of a file, which is known by what it holds: a .docx, a page, a workbook, a text. */
 public final class FileLines {
-    /** Where a picture of a page stands among its words; from the private use area, so that hardly any page says it. */
-    private static final String MARK = "\uE000";
+    /** The first of the characters for private use (The Unicode Standard 23.5), of which a page hardly ever has any. */
+    private static final char FIRST_PRIVATE = '\uE000';
 
-    private static final Pattern MARKED = Pattern.compile("\\s*" + MARK + "(?<number>\\d{1,6})\\s*");
     private static final String OBJECT = String.valueOf(Paragraph.OBJECT);
     private static final Pattern DATA = Pattern.compile("(?i)\\s*data:image/[a-z+.-]+;base64,");
 
@@ -121,10 +120,11 @@ public final class FileLines {
     public static Export page(String html) {
         Document page = Jsoup.parse(html);
         page.select("script, style, template, noscript, nav, button").remove();
+        char mark = unsaid(page.wholeText());
         ExportPictures pictures = new ExportPictures();
         List<ExportLine> stands = new ArrayList<>();
         for (Element picture : page.select("img, svg, video, audio, object, embed, iframe")) {
-            picture.html("").after("\n" + MARK + stands.size() + "\n");
+            picture.html("").after("\n" + mark + stands.size() + "\n");
             stands.add(ExportLine.picture(
                     picture.attr("alt"),
                     pictures.take(held(picture.attr("src")), size(picture, "width"), size(picture, "height"))));
@@ -140,13 +140,23 @@ public final class FileLines {
         for (Element block : page.select("p, div, li, tr, h1, h2, h3, h4, h5, h6, td, label")) {
             block.appendText("\n");
         }
-        return export(page.body().wholeText().lines().map(line -> lineOrPicture(line, stands)), pictures.images());
+        return export(
+                page.body().wholeText().lines().map(line -> {
+                    int at = line.indexOf(mark);
+                    return at < 0
+                            ? ExportLine.of(line)
+                            : stands.get(Integer.parseInt(line.substring(at + 1).strip()));
+                }),
+                pictures.images());
     }
 
-    private static ExportLine lineOrPicture(String line, List<ExportLine> stands) {
-        Matcher mark = MARKED.matcher(line);
-        int number = mark.matches() ? Integer.parseInt(mark.group("number")) : stands.size();
-        return number < stands.size() ? stands.get(number) : ExportLine.of(line);
+    /** A character that stands nowhere in a text. */
+    private static char unsaid(String text) {
+        char mark = FIRST_PRIVATE;
+        while (text.indexOf(mark) >= 0) {
+            mark++;
+        }
+        return mark;
     }
 
     /** The bytes of an image that a page holds itself (RFC 2397), null for one that would have to be fetched. */

@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import grintel.core.paper.Paper;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.core.random.Dump;
 import grintel.core.random.RandomPaper;
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.util.Map;
 import java.util.stream.LongStream;
 import org.apache.poi.xwpf.usermodel.XWPFDocument;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What is written is read back, whatever a paper holds. */
 class DocxWriterTest {
@@ -32,5 +35,22 @@ class DocxWriterTest {
         assertThat(DocxWriter.write(read, Map.of(RandomPaper.IMAGE, IMAGE))).isEqualTo(file);
         assertThatCode(() -> new XWPFDocument(new ByteArrayInputStream(file)).close())
                 .doesNotThrowAnyException();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"png", "jpeg", "jpg", "gif"})
+    void anotherReaderFindsThePictureOfEachKind(String ending) throws IOException {
+        String part = "word/media/picture." + ending;
+        Paper paper = new PaperBuilder()
+                .paragraph(line -> line.picture(part, 9525, 9525, "A bell"))
+                .build();
+        byte[] file = DocxWriter.write(paper, Map.of(part, IMAGE));
+        try (XWPFDocument read = new XWPFDocument(new ByteArrayInputStream(file))) {
+            assertThat(read.getAllPictures()).hasSize(1).first().satisfies(picture -> {
+                assertThat(picture.getData()).isEqualTo(IMAGE);
+                assertThat(picture.getPackagePart().getContentType())
+                        .isEqualTo("image/" + ending.replaceFirst("^jpg$", "jpeg"));
+            });
+        }
     }
 }

@@ -61,7 +61,8 @@ class FileLinesTest {
         Export export = FileLines.page("<p>First<img src='" + held + "' alt='bell.png'>then</p>"
                 + "<img src='" + held + "' width='60' height='20px' alt='A bell'>"
                 + "<img src='http://127.0.0.1:1/x.png' alt='Far'><img src='data:image/png;base64,AAAA' alt='Broken'>"
-                + "<img src='data:image/svg+xml;base64,PHN2Zy8+' alt='Lines'>");
+                + "<img src='data:image/svg+xml;base64,PHN2Zy8+' alt='Lines'>"
+                + "<img src='" + held.substring(0, held.length() - 40) + "' alt='Cut'><p>\uE0000</p>");
         assertThat(export.images()).hasSize(1);
         String id = export.images().keySet().iterator().next();
         assertThat(Questionnaire.understand(export.lines()))
@@ -73,7 +74,9 @@ class FileLinesTest {
                         tuple("A bell", new ExportPicture(id, 60 * 9525, 20 * 9525)),
                         tuple("[Picture: Far]", null),
                         tuple("[Picture: Broken]", null),
-                        tuple("[Picture: Lines]", null));
+                        tuple("[Picture: Lines]", null),
+                        tuple("[Picture: Cut]", null),
+                        tuple("\uE0000", null));
     }
 
     @Test
