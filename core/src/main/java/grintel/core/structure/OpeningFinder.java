@@ -319,7 +319,24 @@ final class OpeningFinder {
                 PartKind.TITLE,
                 known ? 0.95 : 0.85,
                 known ? "it is the title page's" : "it stands over the text");
-        return takeUnderTitle(filled, 0, front(first)) + 1;
+        int last = title != null && known ? takeRestOfTitle(filled, title) : 0;
+        return takeUnderTitle(filled, last, front(first)) + 1;
+    }
+
+    /** Claims the further lines over which the title of the title page goes on; gives the last of them among the filled. */
+    private int takeRestOfTitle(List<Integer> filled, String title) {
+        int last = 0;
+        String words = manuscript.get(filled.get(0)).text();
+        while (!sameWords(words, title) && last + 1 < filled.size()) {
+            int next = filled.get(last + 1);
+            words = words + " " + manuscript.get(next).text();
+            if (!startsAlike(words, title)) {
+                break;
+            }
+            claims.add(next, PartKind.TITLE, 0.95, "it goes on with the title page's");
+            last++;
+        }
+        return last;
     }
 
     // ---- heading lines
@@ -329,7 +346,7 @@ final class OpeningFinder {
         lines.claimByWords(filled);
         int title = titleUnderHeadingLines(filled);
         if (title < 0) {
-            return filled.get(0);
+            return takeNameAlone(filled);
         }
         if (manuscript.get(filled.get(title)).isTitleByStyle()) {
             claims.add(filled.get(title), PartKind.TITLE, 0.94, "its style is that of a title");
@@ -364,6 +381,16 @@ final class OpeningFinder {
         return last;
     }
 
+    /** A name alone over the text is its author's. */
+    private int takeNameAlone(List<Integer> filled) {
+        int first = filled.get(0);
+        if (filled.size() > 1 || !Names.isName(manuscript.get(first).text())) {
+            return first;
+        }
+        lines.claimNames(filled, false);
+        return first + 1;
+    }
+
     private int titleUnderHeadingLines(List<Integer> filled) {
         for (int i = 0; i < filled.size(); i++) {
             if (manuscript.get(filled.get(i)).isTitleByStyle()) {
@@ -389,7 +416,6 @@ final class OpeningFinder {
         }
         Line last = manuscript.get(filled.get(filled.size() - 1));
         boolean stands = filled.size() == 1 || last.isBold() || filled.size() >= 4;
-        // A name alone over the text is its author's, not its title.
         return stands && !last.endsLikeSentence() && !Names.isName(last.text()) ? filled.size() - 1 : -1;
     }
 
@@ -418,6 +444,9 @@ final class OpeningFinder {
     }
 
     private static PartKind underTitle(Line title, Line line, boolean afterColon) {
+        if (Labels.isAbstract(line.text())) {
+            return PartKind.UNKNOWN;
+        }
         if (!Names.in(line.text()).isEmpty()) {
             return PartKind.AUTHOR;
         }
@@ -425,7 +454,8 @@ final class OpeningFinder {
         if (line.isItalic() && !title.isItalic() || quoted) {
             return PartKind.EPIGRAPH;
         }
-        boolean sameLook = title.isBold() == line.isBold() && title.size() == line.size();
+        // A heading of the text is set off more than what belongs to the title, never less.
+        boolean sameLook = (title.isBold() || !line.isBold()) && title.size() >= line.size();
         boolean section = Labels.isSectionWord(line.text()) || line.styleLevel() > 0;
         return afterColon || sameLook && !section && !line.endsLikeSentence() ? PartKind.SUBTITLE : PartKind.UNKNOWN;
     }
