@@ -8,7 +8,6 @@ import grintel.core.check.PaperFile;
 import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.check.Verdict;
-import grintel.core.edit.EditSummary;
 import grintel.core.guide.Brief;
 import grintel.core.guide.Facts;
 import grintel.core.guide.Guide;
@@ -19,8 +18,6 @@ import grintel.core.guide.demand.Station;
 import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Corrections;
-import grintel.core.typeset.Millipoints;
-import grintel.core.typeset.ProofPage;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -61,36 +58,7 @@ final class RuleCase {
                     .doesNotHaveDuplicates();
         }
         assertThat(report.findings()).extracting(Reading::key).doesNotHaveDuplicates();
-        Approved.see(told());
-    }
-
-    /** All that the rule says of the paper. */
-    private String told() {
-        StringBuilder out = new StringBuilder(brief.guide().id()).append(": ").append(status());
-        for (Reading reading : report.verdict(rule).readings()) {
-            out.append("\n- ").append(Wording.name(reading)).append(": ").append(Wording.told(reading.is()));
-            out.append(" | ").append(Wording.told(reading.asked()));
-            if (reading.off()) {
-                out.append("\n  ").append(Wording.message(reading));
-                reading.spots().forEach(spot -> out.append("\n  ").append(told(spot)));
-                EditSummary.of(paper, reading.fix().edits())
-                        .forEach(item -> out.append("\n  → ").append(Wording.told(item)));
-            }
-        }
-        for (ProofPage page : report.proof().pages()) {
-            report.strokes(Station.of(rule), page).stream()
-                    .filter(stroke -> stroke.reading() != null)
-                    .filter(stroke ->
-                            findings().stream().anyMatch(each -> each.key().equals(stroke.reading())))
-                    .forEach(stroke -> out.append("\n  ⟷ ").append(drawn(stroke)));
-        }
-        return out.toString();
-    }
-
-    private static String told(Spot spot) {
-        Place place = spot.place();
-        return "p. %d, %s %d “%s”, %s"
-                .formatted(place.page(), place.part(), place.paragraph(), place.quote(), spot.fix());
+        Approved.see(Told.of(rule, report));
     }
 
     private static Guide find(String id) {
@@ -221,31 +189,11 @@ final class RuleCase {
                 WorkLimits.within(20));
     }
 
-    /** What the rule's station measures on a page, as {@link #drawn} puts it. */
+    /** What the rule's station measures on a page, as {@link Told#drawn} puts it. */
     List<String> strokes(int page) {
         return report.strokes(Station.of(rule), report.proof().pages().get(page - 1)).stream()
-                .map(RuleCase::drawn)
+                .map(Told::drawn)
                 .toList();
-    }
-
-    /** A stroke in points: what it measures, from where to where, what is asked, in which band, and what is said of it. */
-    private static String drawn(Stroke stroke) {
-        StringBuilder out = new StringBuilder(stroke.quantity());
-        out.append(stroke.axis() == Stroke.Axis.ACROSS ? " across " : " down ");
-        out.append(points(stroke.from())).append(" to ").append(points(stroke.to()));
-        if (stroke.asked() != null) {
-            out.append(", asked ").append(points(stroke.asked()));
-        }
-        out.append(", between ").append(points(stroke.near())).append(" and ").append(points(stroke.far()));
-        if (stroke.is() != null && stroke.ought() != null) {
-            out.append(", ").append(Wording.told(stroke.is())).append(" for ").append(Wording.told(stroke.ought()));
-        }
-        return stroke.reading() == null ? out.toString() : out + ", read";
-    }
-
-    private static String points(int millipoints) {
-        double points = Millipoints.toPoints(millipoints);
-        return points == Math.rint(points) ? String.valueOf((int) points) : String.valueOf(points);
     }
 
     /** The short title that is offered for the header. */

@@ -27,13 +27,15 @@ public final class TablesPValuesRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Figures.Figure> all = Figures.of(exam)
                 .filter(figure -> figure.quantity() == Figures.Quantity.PROBABILITY && figure.value() <= 1);
+        boolean zeros = !exam.ask("tables.leading-zero").isAsked();
         return all.check(id(), "probability")
                 .measure(figure -> isRight(figure) ? PLACES : new Measure.Quote(figure.said()))
-                .asksOf(figure -> isRight(figure) || !isMendable(figure) ? PLACES : new Measure.Quote(inForm(figure)))
+                .asksOf(figure ->
+                        isRight(figure) || !isMendable(figure) ? PLACES : new Measure.Quote(inForm(figure, zeros)))
                 .fix(
                         FixClass.APPARATUS,
                         (off, cause) -> off.stream()
-                                .map(figure -> figure.saying(inForm(figure)))
+                                .map(figure -> figure.saying(inForm(figure, zeros)))
                                 .toList())
                 .fixable(TablesPValuesRule::isMendable)
                 .readings();
@@ -54,15 +56,19 @@ public final class TablesPValuesRule implements Rule {
         return figure.places() > MOST || figure.value() < LEAST && figure.places() == MOST;
     }
 
-    private static String inForm(Figures.Figure figure) {
-        String point = figure.digits().startsWith("0") ? "0" : "";
+    /** @param zeros whether a zero before the point may stay where there is one */
+    private static String inForm(Figures.Figure figure, boolean zeros) {
+        String point = zeros && figure.digits().startsWith("0") ? "0" : "";
         if (figure.value() < LEAST) {
             return "< " + point + ".001";
         }
         String rounded = new BigDecimal(figure.digits().replace(',', '.'))
                 .setScale(MOST, RoundingMode.HALF_UP)
                 .toPlainString();
+        if (figure.value() < 1 && rounded.startsWith("1")) {
+            return "> " + point + ".999";
+        }
         String before = figure.said().substring(0, figure.at() - figure.from());
-        return before + (point.isEmpty() ? rounded.substring(1) : rounded);
+        return before + (point.isEmpty() && rounded.startsWith("0") ? rounded.substring(1) : rounded);
     }
 }
