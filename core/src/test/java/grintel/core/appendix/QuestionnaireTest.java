@@ -213,21 +213,26 @@ class QuestionnaireTest {
                 .containsExactly("");
     }
 
+    /** A paper with appendices of these lines, of which nothing is off but that the text has yet to mention them. */
+    private static Paper broughtIn(Guide guide, Function<ExportPicture, NewImage> images, List<Line> lines) {
+        Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
+        Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
+        AppendixInsertion insertion = new AppendixInsertion(guide, images);
+        Paper paper = PaperEditor.apply(
+                report.paper(), insertion.edits(report.examination(), AppendixContent.of(lines, Map.of())));
+        assertThat(Examiner.examine(paper, specimen.brief(), WorkLimits.within(20))
+                        .findings())
+                .as(guide.id())
+                .filteredOn(finding -> !finding.rule().equals("appendices.mention"))
+                .extracting(Reading::toString)
+                .isEmpty();
+        return paper;
+    }
+
     @Test
     void inAPaperOfAnyGuideNothingIsOffAfterwardsButItsMention() {
         for (Guide guide : Guides.all()) {
-            Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
-            Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
-            Paper paper = PaperEditor.apply(
-                    report.paper(),
-                    new AppendixInsertion(guide, NO_IMAGES)
-                            .edits(report.examination(), AppendixContent.of(lines(), Map.of())));
-            Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
-            assertThat(after.findings())
-                    .as(guide.id())
-                    .filteredOn(finding -> !finding.rule().equals("appendices.mention"))
-                    .extracting(Reading::toString)
-                    .isEmpty();
+            Paper paper = broughtIn(guide, NO_IMAGES, lines());
             assertThat(paper.paragraphs())
                     .extracting(Paragraph::text)
                     .contains(
@@ -274,18 +279,7 @@ class QuestionnaireTest {
         List<Line> lines = Questionnaire.understand(List.of(
                 ExportLine.of("Bells"), ExportLine.of("Look at each."), bell("a cracked bell"), bell("a whole bell")));
         for (Guide guide : Guides.all()) {
-            Specimen specimen = Specimen.of(guide.id(), Content.NOTHING);
-            Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
-            Paper paper = PaperEditor.apply(
-                    report.paper(),
-                    new AppendixInsertion(guide, picture -> BELL)
-                            .edits(report.examination(), AppendixContent.of(lines, Map.of())));
-            Report after = Examiner.examine(paper, specimen.brief(), WorkLimits.within(20));
-            assertThat(after.findings())
-                    .as(guide.id())
-                    .filteredOn(finding -> !finding.rule().equals("appendices.mention"))
-                    .extracting(Reading::toString)
-                    .isEmpty();
+            Paper paper = broughtIn(guide, picture -> BELL, lines);
             assertThat(paper.paragraphs())
                     .as(guide.id())
                     .extracting(Paragraph::text)
