@@ -1,4 +1,13 @@
-import { beginsPart, type Line, restored, rolesOf, withPart, withReversed, withRole, withWords } from './lines'
+import {
+  beginsPart,
+  type Line,
+  restored,
+  rolesOf,
+  withPart,
+  withReversed,
+  withRole,
+  withWords,
+} from './lines'
 
 /** Each line with what it was taken for, what was taken out of it and why, and how to say otherwise. */
 export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: Line[]) => void }) {
@@ -81,7 +90,11 @@ export function LineList({ lines, onLines }: { lines: Line[]; onLines: (lines: L
 function PictureLine({ line, onWords }: { line: Line; onWords: (words: string) => void }) {
   return (
     <div className="flex items-center gap-3">
-      <img src={line.picture?.data ?? ''} alt="" className="h-12 w-16 flex-none border border-rule object-contain" />
+      <img
+        src={line.picture?.data ?? ''}
+        alt=""
+        className="h-12 w-16 flex-none border border-rule object-contain"
+      />
       <label className="min-w-0 flex-1">
         <span className="block text-sm text-soft">What it shows: its title, and for who cannot see it</span>
         <input

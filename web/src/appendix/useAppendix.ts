@@ -59,8 +59,7 @@ export function useAppendixPages(whose: Whose, appendix: Appendix) {
     enabled: appendix.lines.some(({ role }) => role !== 'out'),
     placeholderData: keepPreviousData,
     gcTime: 0,
-    queryFn: async () =>
-      body(await api.POST('/api/appendices/pages', long({ appendix: asked, ...whose }))),
+    queryFn: async () => body(await api.POST('/api/appendices/pages', long({ appendix: asked, ...whose }))),
   })
 }
 
