@@ -20,7 +20,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /**
  * Papers as students hand them in. Each line has marks before its words: {@code c} centred, {@code b} bold, {@code i}
  * italic, {@code u} underlined, {@code l} large, {@code p} on a new page, {@code q} set in, {@code T}, {@code S},
- * {@code 1} and {@code 2} in the style of a title, a subtitle, a heading. A line {@code #} is prose.
+ * {@code 1} and {@code 2} in the style of a title, a subtitle, a heading. A line {@code #} is prose, one
+ * marked {@code t} the cells of a table one under the other.
  */
 class OddPapersTest {
     private static final PropertySet PLAIN = PropertySet.empty();
@@ -223,6 +224,147 @@ class OddPapersTest {
                         "|- glass",
                         "#"),
                 paper("nothing but a line", "", "|Lamps"),
+                paper(
+                        "heading lines in a table",
+                        "AUTHOR COURSE DATE TITLE",
+                        "t|Marit Solvane;LIT 214: Novels;9 October 2026",
+                        "c|Lamps",
+                        "#",
+                        "#"),
+                paper("the whole paper in a table", "TITLE", "t|Lamps on the Low Canal;#;#;#"),
+                paper(
+                        "a box of words in the text",
+                        "TITLE GRID",
+                        "c|Lamps",
+                        "#",
+                        "t|Oil is dear.;Wicks are not.",
+                        "#",
+                        "#",
+                        "#"),
+                paper(
+                        "facts that share a line",
+                        "TITLE",
+                        "|Marit Solvane, LIT 214, 9 October 2026",
+                        "c|Lamps on the Low Canal",
+                        "#"),
+                paper(
+                        "an institution, a department, a period",
+                        "TITLE",
+                        "c|Lamps on the Low Canal",
+                        "c|Marit Solvane",
+                        "c|Department of Letters, Brackwater College",
+                        "c|Period 3, 9 October 2026",
+                        "p#"),
+                paper(
+                        "two authors",
+                        "TITLE AUTHOR AUTHOR",
+                        "cb|Lamps on the Low Canal",
+                        "c|Marit Solvane",
+                        "c|Dorian Keel",
+                        "c|Brackwater College",
+                        "p#"),
+                paper(
+                        "a title page of nothing but a name and a course",
+                        "AUTHOR COURSE",
+                        "c|Marit Solvane",
+                        "c|LIT 214: Novels of the Canals",
+                        "pc|Lamps",
+                        "#"),
+                paper(
+                        "a title over two lines",
+                        "TITLE AUTHOR DATE",
+                        "cb|Lamps on the Low Canal and",
+                        "cb|the Price of Oil",
+                        "c|Marit Solvane",
+                        "c|9 October 2026",
+                        "p#"),
+                paper(
+                        "a large title",
+                        "TITLE AUTHOR",
+                        "c|Brackwater College",
+                        "cl|Lamps",
+                        "c|Marit Solvane",
+                        "c|Assignment 2",
+                        "pc|Lamps",
+                        "#"),
+                paper(
+                        "headings under the abstract",
+                        "ABSTRACT_LABEL HEADING",
+                        "c|Lamps",
+                        "c|Marit Solvane",
+                        "c|9 October 2026",
+                        "pc|Abstract",
+                        "#",
+                        "b|Method",
+                        "#"),
+                paper(
+                        "an abstract before a heading of its own page",
+                        "ABSTRACT_LABEL TITLE",
+                        "c|Lamps",
+                        "c|Marit Solvane",
+                        "c|9 October 2026",
+                        "pc|Abstract",
+                        "#",
+                        "c|Lamps",
+                        "#"),
+                paper(
+                        "a quotation set in by spaces",
+                        "PARAGRAPH",
+                        "c|Lamps",
+                        "#",
+                        "|     The lamp comes first and then the water and then the town, and nobody asks for the price of oil",
+                        "|so the keeper says.",
+                        "#"),
+                paper(
+                        "a quotation and where it is from",
+                        "BLOCK_QUOTATION",
+                        "c|Lamps",
+                        "#",
+                        "q#",
+                        "q|(Verholt 40)",
+                        "#"),
+                paper("prose in the middle", "PARAGRAPH", "c|Lamps", "c#", "c#", "#"),
+                paper(
+                        "a heading that nothing follows",
+                        "",
+                        "c|Lamps",
+                        "#",
+                        "b|The Hour",
+                        "b|The Price",
+                        "#",
+                        "b|The End"),
+                paper(
+                        "headings of two styles and one by hand",
+                        "HEADING HEADING HEADING",
+                        "c|Lamps",
+                        "1|The Hour",
+                        "#",
+                        "2|The Price",
+                        "#",
+                        "b|The Oil",
+                        "#"),
+                paper(
+                        "a caption far from its table",
+                        "CAPTION_NUMBER",
+                        "c|Lamps",
+                        "#",
+                        "|Table 1",
+                        "#",
+                        "#",
+                        "t|Quay;n",
+                        "#"),
+                paper(
+                        "a table with its note and its source",
+                        "CAPTION_NUMBER CAPTION_NOTE",
+                        "c|Lamps",
+                        "#",
+                        "|Table 1",
+                        "|Lamps by Quay",
+                        "t|Quay;n",
+                        "|Note. By hand.",
+                        "|a Without the ferry.",
+                        "#"),
+                paper("words in quotation marks", "", "|“Lamps!”", "#", "|“Who lit them?”", "#"),
                 paper("blank lines before all", "TITLE", "|", "|", "c|Lamps on the Low Canal", "|", "#"));
     }
 
@@ -245,7 +387,16 @@ class OddPapersTest {
                 .style("Subtitle", "Subtitle", Style.Kind.PARAGRAPH, "Normal", PLAIN, PLAIN)
                 .style("H1", "heading 1", Style.Kind.PARAGRAPH, "Normal", level(0), TYPES.get('b'))
                 .style("H2", "heading 2", Style.Kind.PARAGRAPH, "Normal", level(1), TYPES.get('b'));
-        lines.forEach(line -> out.paragraph(each -> lay(line, each)));
+        for (String line : lines) {
+            if (line.startsWith("t|")) {
+                List<List<String>> cells = Arrays.stream(line.substring(2).split(";"))
+                        .map(cell -> List.of(cell.equals("#") ? PROSE : cell))
+                        .toList();
+                out.table(List.of(9000), cells, PLAIN);
+            } else {
+                out.paragraph(each -> lay(line, each));
+            }
+        }
         Parts parts = Outline.seen(out.build(), Corrections.NONE);
         List<String> found = Stream.iterate(0, i -> i + 1)
                 .limit(parts.size())

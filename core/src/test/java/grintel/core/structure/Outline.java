@@ -33,7 +33,10 @@ final class Outline {
         }
         parts.root().children().forEach(part -> tree(part, "  ", out));
         PaperFacts facts = parts.facts();
-        out.append("title “").append(facts.title()).append("” subtitle “").append(facts.subtitle());
+        out.append(parts.hasTitlePage() ? "a title page; title “" : "title “")
+                .append(facts.title())
+                .append("” subtitle “")
+                .append(facts.subtitle());
         out.append("” by ").append(facts.authors());
         if (!facts.lines().isEmpty()) {
             out.append(' ').append(new EnumMap<>(facts.lines()));
@@ -46,10 +49,11 @@ final class Outline {
         String quote = text.length() > LONGEST_QUOTE ? text.substring(0, LONGEST_QUOTE) + "…" : text;
         int level = parts.headingLevel(index);
         List<Claim> evidence = parts.evidence(index);
-        return "%d %s%s %.2f “%s”%s%s%s: %s"
+        return "%d %s%s%s %.2f “%s”%s%s%s: %s"
                 .formatted(
                         index,
                         parts.kind(index),
+                        parts.alsoNames(index).isEmpty() ? "" : " and " + parts.alsoNames(index),
                         level > 0 ? " " + level : "",
                         parts.doubt(index),
                         quote,
