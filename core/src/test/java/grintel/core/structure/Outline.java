@@ -6,6 +6,7 @@ import grintel.core.paper.Paper;
 import grintel.core.typeset.Typesetter;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** What a paper is taken for, in lines: each paragraph with its evidence, the parts as they hold each other, the facts. */
@@ -49,20 +50,22 @@ final class Outline {
         String quote = text.length() > LONGEST_QUOTE ? text.substring(0, LONGEST_QUOTE) + "…" : text;
         int level = parts.headingLevel(index);
         List<Claim> evidence = parts.evidence(index);
-        return "%d %s%s%s %.2f “%s”%s%s%s: %s"
-                .formatted(
-                        index,
-                        parts.kind(index),
-                        parts.alsoNames(index).isEmpty() ? "" : " and " + parts.alsoNames(index),
-                        level > 0 ? " " + level : "",
-                        parts.doubt(index),
-                        quote,
-                        parts.isOnTitlePage(index) ? ", title page" : "",
-                        parts.isInText(index) ? "" : ", not of the text",
-                        parts.isInAppendix(index) ? ", appendix" : "",
-                        evidence.stream()
-                                .map(claim -> "%s %.2f, %s".formatted(claim.kind(), claim.weight(), claim.because()))
-                                .collect(Collectors.joining("; ")));
+        return String.format(
+                Locale.ROOT,
+                "%d %s%s%s %.2f “%s”%s%s%s: %s",
+                index,
+                parts.kind(index),
+                parts.alsoNames(index).isEmpty() ? "" : " and " + parts.alsoNames(index),
+                level > 0 ? " " + level : "",
+                parts.doubt(index),
+                quote,
+                parts.isOnTitlePage(index) ? ", title page" : "",
+                parts.isInText(index) ? "" : ", not of the text",
+                parts.isInAppendix(index) ? ", appendix" : "",
+                evidence.stream()
+                        .map(claim -> String.format(
+                                Locale.ROOT, "%s %.2f, %s", claim.kind(), claim.weight(), claim.because()))
+                        .collect(Collectors.joining("; ")));
     }
 
     /** Paragraphs that hold nothing are told already. */
