@@ -197,7 +197,6 @@ public final class AppendixInsertion {
             return ObjectBlocks.ofFigure(guide, style)
                     .spaced(line)
                     .figure(
-                            ObjectBlocks.isCaptionAbove(guide),
                             letter + Integer.toString(++figures),
                             TitleCase.of(picture.shows(), guide.titleCase()),
                             run,

@@ -31,8 +31,7 @@ public final class FigureBlocks implements MadeObject {
 
     @Override
     public List<NewBlock> blocks(String number, int measure, @Nullable String style) {
-        return ObjectBlocks.ofFigure(guide, style)
-                .figure(ObjectBlocks.isCaptionAbove(guide), number, figure.title(), picture(measure), figure.notes());
+        return ObjectBlocks.ofFigure(guide, style).figure(number, figure.title(), picture(measure), figure.notes());
     }
 
     /** The height of a figure of some width, in points. */

@@ -6,7 +6,6 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Arrays;
 import java.util.HexFormat;
-import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -25,9 +24,12 @@ public final class NewImage {
     private final byte @Nullable [] lines;
     private final Inline.Picture.Pixels pixels;
     private final String part;
+    private final ImageFormat format;
 
-    private NewImage(String part, byte[] dots, byte @Nullable [] lines, Inline.Picture.Pixels pixels) {
+    private NewImage(
+            String part, ImageFormat format, byte[] dots, byte @Nullable [] lines, Inline.Picture.Pixels pixels) {
         this.part = part;
+        this.format = format;
         this.dots = dots;
         this.lines = lines;
         this.pixels = pixels;
@@ -41,7 +43,8 @@ public final class NewImage {
      * @param pixels dots across and down
      */
     public static NewImage drawn(byte[] dots, byte[] lines, Inline.Picture.Pixels pixels) {
-        return new NewImage("word/media/figure-" + name(lines) + ".png", dots.clone(), lines.clone(), pixels);
+        return new NewImage(
+                "word/media/figure-" + name(lines) + ".png", ImageFormat.PNG, dots.clone(), lines.clone(), pixels);
     }
 
     /**
@@ -50,8 +53,9 @@ public final class NewImage {
      * @param pixels dots across and down
      */
     public static NewImage brought(ImageFormat format, byte[] dots, Inline.Picture.Pixels pixels) {
-        String ending = format.name().toLowerCase(Locale.ROOT);
-        return new NewImage("word/media/picture-" + name(dots) + "." + ending, dots.clone(), null, pixels);
+        String part =
+                "word/media/picture-" + name(dots) + "." + format.endings().get(0);
+        return new NewImage(part, format, dots.clone(), null, pixels);
     }
 
     /**
@@ -61,10 +65,11 @@ public final class NewImage {
      * @throws IllegalArgumentException when no such image is called so
      */
     public static NewImage standingFor(String part, Inline.Picture.Pixels pixels) {
-        if (!BROUGHT.matcher(part).matches()) {
+        ImageFormat format = ImageFormat.of(part);
+        if (format == null || !BROUGHT.matcher(part).matches()) {
             throw new IllegalArgumentException("No picture is called so");
         }
-        return new NewImage(part, new byte[0], null, pixels);
+        return new NewImage(part, format, new byte[0], null, pixels);
     }
 
     private static String name(byte[] content) {
@@ -79,6 +84,11 @@ public final class NewImage {
     /** Name of the part of a file that holds the dots. */
     public String part() {
         return part;
+    }
+
+    /** What its dots are kept as. */
+    public ImageFormat format() {
+        return format;
     }
 
     /** Name of the part in which a picture that was drawn here has its lines; null for any other picture. */

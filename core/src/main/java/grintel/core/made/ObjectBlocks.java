@@ -33,6 +33,9 @@ public final class ObjectBlocks {
 
     private final @Nullable String style;
     private final PropertySet flat;
+    /** Whether number and title of a figure stand over its picture. */
+    private final boolean above;
+
     private final String label;
     private final @Nullable CaptionForm number;
     private final @Nullable CaptionForm title;
@@ -41,12 +44,14 @@ public final class ObjectBlocks {
     private ObjectBlocks(
             @Nullable String style,
             PropertySet flat,
+            boolean above,
             String label,
             @Nullable CaptionForm number,
             @Nullable CaptionForm title,
             @Nullable CaptionForm note) {
         this.style = style;
         this.flat = flat;
+        this.above = above;
         this.label = number == null ? label : number.words();
         this.number = number;
         this.title = title;
@@ -62,6 +67,7 @@ public final class ObjectBlocks {
         return new ObjectBlocks(
                 style,
                 FLAT,
+                true,
                 "Table #",
                 guide.ask("tables.number").find(TableDemands.NUMBER),
                 guide.ask("tables.title").find(TableDemands.TITLE),
@@ -77,6 +83,7 @@ public final class ObjectBlocks {
         return new ObjectBlocks(
                 style,
                 FLAT,
+                guide.ask("figures.place").find(FigureDemands.CAPTION) != FigureDemands.Side.BELOW,
                 "Figure #",
                 guide.ask("figures.number").find(FigureDemands.NUMBER),
                 guide.ask("figures.title").find(FigureDemands.TITLE),
@@ -86,17 +93,15 @@ public final class ObjectBlocks {
     /** The same, each paragraph saying how far apart its lines are. */
     public ObjectBlocks spaced(LineSpacing spacing) {
         PropertySet spaced = FLAT.with(ParagraphProperties.LINE_SPACING, spacing);
-        return new ObjectBlocks(style, spaced, label, number, title, note);
+        return new ObjectBlocks(style, spaced, above, label, number, title, note);
     }
 
     /**
      * A whole figure.
      *
-     * @param above whether number and title stand over the picture
      * @param words the title, what is slanted in it marked
      */
-    public List<NewBlock> figure(
-            boolean above, String count, String words, NewParagraph.NewRun picture, List<String> notes) {
+    public List<NewBlock> figure(String count, String words, NewParagraph.NewRun picture, List<String> notes) {
         boolean noted = !notes.isEmpty();
         List<NewBlock> out = new ArrayList<>();
         if (above) {
@@ -111,11 +116,6 @@ public final class ObjectBlocks {
         }
         out.addAll(notes(notes, NOTHING));
         return out;
-    }
-
-    /** Whether the guide has number and title of a figure over the picture. */
-    public static boolean isCaptionAbove(Guide guide) {
-        return guide.ask("figures.place").find(FigureDemands.CAPTION) != FigureDemands.Side.BELOW;
     }
 
     /**

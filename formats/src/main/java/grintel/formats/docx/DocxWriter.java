@@ -340,9 +340,8 @@ public final class DocxWriter {
                         + " ContentType=\"application/vnd.openxmlformats-package.relationships+xml\"/>")
                 .append("<Default Extension=\"xml\" ContentType=\"application/xml\"/>")
                 .append("<Default Extension=\"svg\" ContentType=\"image/svg+xml\"/>");
-        for (String ending : List.of("png", "jpeg", "jpg", "gif")) {
-            ImageFormat format = ImageFormat.of("." + ending);
-            if (format != null) {
+        for (ImageFormat format : ImageFormat.values()) {
+            for (String ending : format.endings()) {
                 xml.append("<Default Extension=\"" + ending + "\" ContentType=\"" + format.mediaType() + "\"/>");
             }
         }

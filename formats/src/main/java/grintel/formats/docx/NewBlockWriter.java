@@ -7,7 +7,6 @@ import grintel.core.edit.NewTable;
 import grintel.core.edit.Piece;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
-import grintel.core.paper.ImageFormat;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.RowProperties;
 import grintel.core.paper.TableProperties;
@@ -74,17 +73,9 @@ final class NewBlockWriter {
         return element;
     }
 
-    private static String mediaType(String part) {
-        ImageFormat format = ImageFormat.of(part);
-        if (format == null) {
-            throw new IllegalArgumentException("Only images can be written");
-        }
-        return format.mediaType();
-    }
-
     private XmlElement write(XmlElement run, Piece.Picture picture) {
         NewImage image = picture.image();
-        String dots = tree.addImage(image.part(), image.dots(), mediaType(image.part()));
+        String dots = tree.addImage(image.part(), image.dots(), image.format().mediaType());
         byte[] drawn = image.lines();
         String beside = NewImage.linesBeside(image.part());
         String lines = drawn == null || beside == null ? null : tree.addImage(beside, drawn, "image/svg+xml");

@@ -2,10 +2,13 @@ package grintel.formats.text;
 
 import grintel.core.appendix.ExportPicture;
 import grintel.core.edit.NewImage;
+import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Inline;
 import grintel.formats.image.ImageHeader;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Gathers the pictures of an export that can come along, as long as they are few and small enough to be sent again. */
@@ -21,6 +24,9 @@ final class ExportPictures {
     private static final long LARGEST = 1 << 26;
 
     private final Map<String, NewImage> images = new HashMap<>();
+    /** What became of the bytes that were looked at: a file may show one image a thousand times. */
+    private final Map<byte[], Optional<NewImage>> seen = new IdentityHashMap<>();
+
     private int bytes;
 
     /**
@@ -32,27 +38,34 @@ final class ExportPictures {
      */
     @Nullable
     ExportPicture take(byte @Nullable [] image, long width, long height) {
-        ImageHeader header = ImageHeader.of(image);
-        if (image == null || header == null || header.format() == null || isTooLarge(header.pixels())) {
+        WorkLimits.goOn();
+        Optional<NewImage> taken = image == null ? Optional.empty() : seen.computeIfAbsent(image, this::look);
+        if (taken.isEmpty()) {
             return null;
         }
-        if (!ImageHeader.isWhole(image)) {
-            return null;
-        }
-        NewImage brought = NewImage.brought(header.format(), image, header.pixels());
-        if (!images.containsKey(brought.part())) {
-            if (images.size() == MOST || bytes + image.length > MOST_BYTES) {
-                return null;
-            }
-            bytes += image.length;
-            images.put(brought.part(), brought);
-        }
-        Inline.Picture.Pixels dots = header.pixels();
+        NewImage brought = taken.get();
+        Inline.Picture.Pixels dots = brought.pixels();
         boolean sized = width > 0 && height > 0;
         return new ExportPicture(
                 brought.part(),
                 bounded(sized ? width : (long) dots.width() * EMU_PER_DOT),
                 bounded(sized ? height : (long) dots.height() * EMU_PER_DOT));
+    }
+
+    private Optional<NewImage> look(byte[] image) {
+        ImageHeader header = ImageHeader.of(image);
+        if (header == null || header.format() == null || isTooLarge(header.pixels()) || !ImageHeader.isWhole(image)) {
+            return Optional.empty();
+        }
+        NewImage brought = NewImage.brought(header.format(), image, header.pixels());
+        if (!images.containsKey(brought.part())) {
+            if (images.size() == MOST || bytes + image.length > MOST_BYTES) {
+                return Optional.empty();
+            }
+            bytes += image.length;
+            images.put(brought.part(), brought);
+        }
+        return Optional.of(brought);
     }
 
     private static boolean isTooLarge(Inline.Picture.Pixels pixels) {

@@ -8,7 +8,6 @@ import grintel.core.appendix.Questionnaire;
 import grintel.core.appendix.Questionnaire.Line;
 import grintel.core.appendix.Questionnaire.Role;
 import grintel.core.edit.NewImage;
-import grintel.core.paper.ImageFormat;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
 import grintel.core.rule.Measure;
@@ -116,13 +115,15 @@ public final class AppendixViews {
 
         static PictureChoice of(ExportPicture picture, Map<String, NewImage> images) {
             NewImage image = images.get(picture.id());
-            ImageFormat format = ImageFormat.of(picture.id());
-            if (image == null || format == null) {
+            if (image == null) {
                 throw new IllegalStateException("A picture without an image");
             }
             String bytes = Base64.getEncoder().encodeToString(image.dots());
             return new PictureChoice(
-                    picture.id(), picture.width(), picture.height(), "data:" + format.mediaType() + BASE64 + bytes);
+                    picture.id(),
+                    picture.width(),
+                    picture.height(),
+                    "data:" + image.format().mediaType() + BASE64 + bytes);
         }
 
         ExportPicture read() {

@@ -119,7 +119,6 @@ final class PaperRequests {
     record AppendixRequest(int revision, AppendixChoice appendix) {
         Wishes.BringAppendix wish(UUID paper) {
             appendix.read();
-            appendix.images();
             return new Wishes.BringAppendix(paper, revision);
         }
     }
