@@ -6,8 +6,15 @@ import grintel.bench.Stopwatch.Timing;
 import grintel.bench.lines.Chromium;
 import grintel.bench.lines.LineComparison;
 import grintel.bench.lines.SampleText;
+import grintel.core.check.Rules;
+import grintel.core.guide.Ask;
+import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.Guides;
 import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
+import grintel.core.rule.Examination;
+import grintel.core.rule.Rule;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.Typesetter;
@@ -19,6 +26,7 @@ import java.io.PrintStream;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import org.xml.sax.SAXException;
 
 /** How fast pages are laid out and written, and how far the lines can be trusted. */
@@ -28,6 +36,9 @@ final class LayoutBench {
     private static final int WARM_UP = 12;
     /** Paragraphs of samples that fill more than 200 pages. */
     private static final int COMPARED = 1400;
+
+    private static final Brief BRIEF =
+            Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.of("Solvane", ""));
 
     private LayoutBench() {}
 
@@ -43,17 +54,35 @@ final class LayoutBench {
         compareLines(out);
     }
 
+    /** Layout, and beside it what is then done with the pages: the parts recognised, every rule asked. */
     private static void measure(PrintStream out, int wanted) {
         Paper paper = DocxFile.read(BenchPapers.plain(wanted)).paper();
-        int pages = typeset(paper).pages().size();
-        Timing timing = Stopwatch.warm(() -> typeset(paper), wanted > 1000 ? 3 : 60);
+        Proof proof = typeset(paper);
+        int rounds = wanted > 1000 ? 3 : 60;
+        Timing layout = Stopwatch.warm(() -> typeset(paper), rounds);
+        Timing parts = Stopwatch.warm(() -> Parts.recognise(paper, proof), rounds);
+        Timing both = Stopwatch.warm(() -> judge(paper, proof), rounds);
+        double rules = both.median() - parts.median();
         out.printf(
                 Locale.ROOT,
-                "layout of %,d pages: %.1f ms (%.1f to %.1f)%n",
-                pages,
-                timing.median(),
-                timing.least(),
-                timing.most());
+                "layout of %,d pages: %.1f ms (%.1f to %.1f); parts %.1f ms, rules %.1f ms, %.0f %% of it%n",
+                proof.pages().size(),
+                layout.median(),
+                layout.least(),
+                layout.most(),
+                parts.median(),
+                rules,
+                100 * rules / layout.median());
+    }
+
+    private static void judge(Paper paper, Proof proof) {
+        Examination exam = new Examination(paper, proof, Parts.recognise(paper, proof), BRIEF);
+        for (Rule rule : Rules.all()) {
+            Ask ask = BRIEF.guide().ask(rule.id());
+            if (ask.isAsked()) {
+                rule.read(exam, ask);
+            }
+        }
     }
 
     /** Layout and PDF of the same text in the same face, ours tagged, by us and by a general-purpose formatter. */

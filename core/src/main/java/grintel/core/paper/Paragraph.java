@@ -1,5 +1,6 @@
 package grintel.core.paper;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +38,10 @@ public record Paragraph(
 
     /** What can be read in the paragraph: tabs as tabs, breaks as line feeds, hidden text left out. */
     public String text() {
+        // Most paragraphs are one run: its characters need no copy.
+        if (inlines.size() == 1 && inlines.get(0) instanceof Inline.Text only) {
+            return only.hidden() ? "" : only.text();
+        }
         StringBuilder out = new StringBuilder();
         for (Inline inline : inlines) {
             if (inline instanceof Inline.Ruby ruby) {
@@ -117,11 +122,13 @@ public record Paragraph(
 
     /** The visible characters with their formatting. */
     public List<Inline.Text> texts() {
-        return inlines.stream()
-                .filter(Inline.Text.class::isInstance)
-                .map(Inline.Text.class::cast)
-                .filter(text -> !text.hidden())
-                .toList();
+        List<Inline.Text> out = new ArrayList<>(inlines.size());
+        for (Inline inline : inlines) {
+            if (inline instanceof Inline.Text text && !text.hidden()) {
+                out.add(text);
+            }
+        }
+        return out;
     }
 
     /** Id of the paragraph's style, or empty. */

@@ -17,6 +17,12 @@ public final class VisibleText {
 
     /** The visible text of a paragraph; what no edit can name, and objects, stand in it as {@link Paragraph#OBJECT}. */
     public static VisibleText of(Paragraph paragraph) {
+        if (paragraph.inlines().size() == 1
+                && paragraph.inlines().get(0) instanceof Inline.Text only
+                && !only.hidden()
+                && only.run().number() >= 0) {
+            return new VisibleText(paragraph.address(), only.text(), null);
+        }
         StringBuilder text = new StringBuilder();
         boolean hides = false;
         for (Inline inline : paragraph.inlines()) {

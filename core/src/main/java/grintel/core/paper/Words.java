@@ -22,6 +22,6 @@ public final class Words {
 
     private static boolean isSpace(char c) {
         // Most characters are ASCII letters, for which the tables of Unicode are a long way round.
-        return (c <= ' ' || c > '~') && (Character.isWhitespace(c) || Character.isSpaceChar(c));
+        return c == ' ' || (c < ' ' || c > '~') && (Character.isWhitespace(c) || Character.isSpaceChar(c));
     }
 }

@@ -153,8 +153,7 @@ public final class Examination {
     /** What a paragraph is anchored to: its words, which stay while all else about it may change. */
     public String identity(Paragraph paragraph) {
         return identities.computeIfAbsent(
-                paragraph.address(),
-                key -> Integer.toHexString(Quotes.plain(paragraph.text()).hashCode()));
+                paragraph.address(), key -> Integer.toHexString(Quotes.hash(paragraph.text())));
     }
 
     // ---- places

@@ -25,6 +25,24 @@ public final class Quotes {
         return isPlain(text) ? text : plain(text, text.length());
     }
 
+    /** The hash of a text made plain, without making it: every paragraph that is off somewhere is told by it. */
+    static int hash(String text) {
+        int hash = 0;
+        boolean begun = false;
+        boolean apart = false;
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (isSpace(c)) {
+                apart = begun;
+            } else {
+                hash = (apart ? 31 * hash + ' ' : hash) * 31 + c;
+                apart = false;
+                begun = true;
+            }
+        }
+        return hash;
+    }
+
     /** No more than so many characters of a text made plain. */
     private static String plain(String text, int most) {
         char[] out = new char[Math.min(most, text.length())];

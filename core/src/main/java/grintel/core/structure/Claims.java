@@ -48,6 +48,11 @@ final class Claims {
 
     /** The kind of a paragraph as far as claimed now. */
     PartKind kind(int paragraph) {
+        List<Claim> all = claims.get(paragraph);
+        if (all.size() == 1) {
+            // Most paragraphs of a paper, each asked for again and again.
+            return all.get(0).weight() > LEAST ? all.get(0).kind() : PartKind.UNKNOWN;
+        }
         Map<PartKind, Double> doubts = doubts(paragraph);
         PartKind best = PartKind.UNKNOWN;
         double least = 1 - LEAST;

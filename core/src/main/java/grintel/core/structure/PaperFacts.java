@@ -26,7 +26,8 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
         Map<PartKind, String> lines = new EnumMap<>(PartKind.class);
         for (int i = 0; i < parts.size(); i++) {
             PartKind kind = parts.kind(i);
-            if (Placeholders.named(text(parts, i)) != null) {
+            // The text of a long paper tells nothing here, and is not read.
+            if (!kind.isOfOpening() || Placeholders.named(text(parts, i)) != null) {
                 continue;
             }
             if (kind == PartKind.TITLE && title.isEmpty()) {
@@ -36,7 +37,7 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
                 Names.in(text(parts.text(i).lines().findFirst().orElse(""))).stream()
                         .filter(name -> !authors.contains(name))
                         .forEach(authors::add);
-            } else if (kind.isOfOpening() && kind != PartKind.OPENING_LINE) {
+            } else if (kind != PartKind.OPENING_LINE) {
                 lines.putIfAbsent(kind, text(parts, i));
             }
         }

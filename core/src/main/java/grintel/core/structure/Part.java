@@ -1,6 +1,7 @@
 package grintel.core.structure;
 
 import grintel.core.paper.TextRange;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -12,7 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param first index of its first paragraph in the text
  * @param last index of its last paragraph
  * @param range the characters it takes, where it is a span of a paragraph; else null
- * @param evidence what it was told by, the weightiest first; none for what only holds others
  */
 public record Part(
         PartKind kind,
@@ -20,22 +20,19 @@ public record Part(
         int first,
         int last,
         @Nullable TextRange range,
-        List<Part> children,
-        List<Claim> evidence) {
+        List<Part> children) {
     public Part {
         children = List.copyOf(children);
-        evidence = List.copyOf(evidence);
     }
 
     /** A paragraph that is a part. */
-    static Part leaf(PartKind kind, int level, int paragraph, List<Part> spans, List<Claim> evidence) {
-        return new Part(kind, level, paragraph, paragraph, null, spans, evidence);
+    static Part leaf(PartKind kind, int level, int paragraph, List<Part> spans) {
+        return new Part(kind, level, paragraph, paragraph, null, spans);
     }
 
     /** A part made of others, of which there is at least one. */
     static Part of(PartKind kind, int level, List<Part> children) {
-        return new Part(
-                kind, level, children.get(0).first, children.get(children.size() - 1).last, null, children, List.of());
+        return new Part(kind, level, children.get(0).first, children.get(children.size() - 1).last, null, children);
     }
 
     /** This part and all that stands in it, in order. */
@@ -45,7 +42,16 @@ public record Part(
 
     /** The parts of a kind in it, in order, wherever they stand. */
     public List<Part> all(PartKind asked) {
-        return all().filter(part -> part.kind == asked).toList();
+        List<Part> out = new ArrayList<>();
+        collect(asked, out);
+        return out;
+    }
+
+    private void collect(PartKind asked, List<Part> out) {
+        if (kind == asked) {
+            out.add(this);
+        }
+        children.forEach(child -> child.collect(asked, out));
     }
 
     /** The first part of a kind directly in it, or null. */

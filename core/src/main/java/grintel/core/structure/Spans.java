@@ -115,6 +115,6 @@ final class Spans {
     }
 
     private static Part part(PartKind kind, int index, TextRange range) {
-        return new Part(kind, 0, index, index, range, List.of(), List.of());
+        return new Part(kind, 0, index, index, range, List.of());
     }
 }

@@ -44,20 +44,19 @@ final class TreeBuilder {
                             : Part.of(container, 0, nested(held)));
         }
         int last = Math.max(0, manuscript.size() - 1);
-        return new Part(PartKind.PAPER, 0, 0, last, null, top, List.of());
+        return new Part(PartKind.PAPER, 0, 0, last, null, top);
     }
 
     private Part leaf(int index) {
         PartKind kind = parts.kind(index);
-        return Part.leaf(kind, parts.headingLevel(index), index, spans(index), parts.evidence(index));
+        return Part.leaf(kind, parts.headingLevel(index), index, spans(index));
     }
 
     private List<Part> spans(int index) {
         List<Part> out = new ArrayList<>();
         TextRange range = parts.runInHeading(index);
         if (range != null) {
-            out.add(new Part(
-                    PartKind.RUN_IN_HEADING, parts.runInLevel(index), index, index, range, List.of(), List.of()));
+            out.add(new Part(PartKind.RUN_IN_HEADING, parts.runInLevel(index), index, index, range, List.of()));
         }
         out.addAll(Spans.of(index, manuscript.get(index).paragraph(), parts.kind(index)));
         return out;

@@ -584,14 +584,12 @@ class PartsTest {
 
     @Test
     void everyKindIsToldWithItsEvidence() {
-        Part heading = essay().line(line -> line.style("H1").text("Method"))
+        Parts parts = essay().line(line -> line.style("H1").text("Method"))
                 .line(PROSE)
-                .parts()
-                .root()
-                .all(HEADING)
-                .get(0);
-        assertThat(heading.evidence()).isNotEmpty();
-        assertThat(heading.evidence().get(0).because()).contains("style");
-        assertThat(heading.evidence().get(0).weight()).isBetween(0.9, 1.0);
+                .parts();
+        List<Claim> evidence = parts.evidence(parts.root().all(HEADING).get(0).first());
+        assertThat(evidence).isNotEmpty();
+        assertThat(evidence.get(0).because()).contains("style");
+        assertThat(evidence.get(0).weight()).isBetween(0.9, 1.0);
     }
 }

@@ -38,21 +38,25 @@ public final class TypeColourRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Paragraph> looked = exam.paragraphs(LOOKED_AT);
         List<Reading> readings = new ArrayList<>();
+        boolean any = !looked.isEmpty();
         readings.addAll(check(
                 "colour",
                 RunGroup.of(exam, looked, TypeColourRule::colour),
+                any,
                 BLACK,
                 CharacterProperties.COLOUR,
                 Colour.AUTO));
         readings.addAll(check(
                 "highlighting",
                 RunGroup.of(exam, looked, TypeColourRule::highlighting),
+                any,
                 NONE,
                 CharacterProperties.HIGHLIGHT,
                 "none"));
         readings.addAll(check(
                 "shading",
                 RunGroup.of(exam, looked, TypeColourRule::ground),
+                any,
                 NONE,
                 CharacterProperties.SHADING,
                 Colour.AUTO));
@@ -68,20 +72,23 @@ public final class TypeColourRule implements Rule {
     }
 
     private <T> List<Reading> check(
-            String quantity, Subjects<RunGroup> groups, Measure asked, Property<T> property, T plain) {
-        return groups.check(id(), quantity)
+            String quantity, Subjects<RunGroup> off, boolean any, Measure asked, Property<T> property, T plain) {
+        return off.check(id(), quantity)
                 .measure(RunGroup::is)
                 .asks(asked)
+                .metIfNone(any)
                 .fix((some, cause) -> cause.set(RunGroup.holders(some), property, plain))
                 .readings();
     }
+
+    // What is as it should be is measured by its absence: nearly every run of a paper is.
 
     private static @Nullable Measure colour(Inline inline) {
         if (!RunGroup.holdsLetters(inline) || inline.run().linked()) {
             return null;
         }
         Colour colour = inline.format().get(CharacterProperties.COLOUR);
-        return colour.readsAsBlack() ? BLACK : new Measure.Name("#" + colour.hex());
+        return colour.readsAsBlack() ? null : new Measure.Name("#" + colour.hex());
     }
 
     private static @Nullable Measure highlighting(Inline inline) {
@@ -89,13 +96,13 @@ public final class TypeColourRule implements Rule {
             return null;
         }
         String colour = inline.format().get(CharacterProperties.HIGHLIGHT);
-        return colour.equals("none") || colour.equals("white") ? NONE : new Measure.Name(colour);
+        return colour.equals("none") || colour.equals("white") ? null : new Measure.Name(colour);
     }
 
     private static @Nullable Measure ground(Inline inline) {
         if (!(inline instanceof Inline.Text text) || text.text().isBlank()) {
             return null;
         }
-        return inline.format().get(CharacterProperties.SHADING).readsAsWhite() ? NONE : SHADED;
+        return inline.format().get(CharacterProperties.SHADING).readsAsWhite() ? null : SHADED;
     }
 }

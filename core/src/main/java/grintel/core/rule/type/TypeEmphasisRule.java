@@ -6,6 +6,7 @@ import grintel.core.guide.Ask;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Inline;
+import grintel.core.paper.Paragraph;
 import grintel.core.paper.Property;
 import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
@@ -24,6 +25,8 @@ public final class TypeEmphasisRule implements Rule {
     /** Fewer capital words in a row than this may be names of things. */
     private static final int SHOUTED_WORDS = 4;
 
+    private static final Measure EMPHASIS = Measure.word("emphasis");
+
     @Override
     public String id() {
         return "type.emphasis";
@@ -31,30 +34,37 @@ public final class TypeEmphasisRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
+        Subjects<Paragraph> text = Kinds.runningText(exam);
+        if (text.isEmpty()) {
+            return List.of();
+        }
         List<Reading> readings = new ArrayList<>();
         readings.addAll(check(
-                exam, "underline", runs(exam, TypeEmphasisRule::isUnderlined), CharacterProperties.UNDERLINE, "none"));
-        readings.addAll(
-                check(exam, "capitals", runs(exam, TypeEmphasisRule::isShouted), CharacterProperties.CAPITALS, false));
+                exam,
+                "underline",
+                runs(exam, text, TypeEmphasisRule::isUnderlined),
+                CharacterProperties.UNDERLINE,
+                "none"));
+        readings.addAll(check(
+                exam, "capitals", runs(exam, text, TypeEmphasisRule::isShouted), CharacterProperties.CAPITALS, false));
         readings.addAll(check(
                 exam,
                 "bold",
-                runs(exam, TypeEmphasisRule::isBold).filter(TypeEmphasisRule::isAllBold),
+                runs(exam, text, TypeEmphasisRule::isBold).filter(TypeEmphasisRule::isAllBold),
                 CharacterProperties.BOLD,
                 false));
         return readings;
     }
 
-    private static Subjects<RunGroup> runs(Examination exam, Predicate<Inline> test) {
-        return RunGroup.of(
-                exam, Kinds.runningText(exam), inline -> test.test(inline) ? Measure.word("emphasis") : null);
+    private static Subjects<RunGroup> runs(Examination exam, Subjects<Paragraph> text, Predicate<Inline> test) {
+        return RunGroup.of(exam, text, inline -> test.test(inline) ? EMPHASIS : null);
     }
 
     private <T> List<Reading> check(
             Examination exam, String quantity, Subjects<RunGroup> found, Property<T> property, T plain) {
         return found.check(id(), quantity)
                 .none("paragraph", group -> 1)
-                .metIfNone(!Kinds.runningText(exam).isEmpty())
+                .metIfNone(true)
                 .fix(FixClass.ASK, (groups, cause) -> edits(groups, cause, property, plain))
                 .fixable(group ->
                         !edits(List.of(group), exam.cause(), property, plain).isEmpty())
