@@ -6,6 +6,7 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.rule.Place;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Wording;
+import grintel.core.typeset.PagePart;
 import java.util.Locale;
 import tools.jackson.core.JsonGenerator;
 
@@ -45,7 +46,7 @@ final class ReportJson {
             json.writeStartObject();
             json.writeStringProperty("part", place.part().name().toLowerCase(Locale.ROOT));
             json.writeNumberProperty("page", place.page());
-            json.writeNumberProperty("paragraph", place.paragraph());
+            json.writeNumberProperty("paragraph", place.part() == PagePart.BOX ? -1 : place.paragraph());
             json.writeStringProperty("quote", place.quote());
             json.writeEndObject();
         }

@@ -5,6 +5,7 @@ import grintel.core.edit.Edit;
 import grintel.core.edit.WordChange;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
+import grintel.core.typeset.PagePart;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -194,7 +195,10 @@ public final class Check<S> {
                 WorkLimits.goOn();
                 String anchor = anchors.get(at++);
                 byAnchor.put(anchor, subject);
-                spots.add(new Spot(anchor, subjects.place(subject), classOf.apply(subject)));
+                Place place = subjects.place(subject);
+                // No edit reaches into a box of text: what stands there is the writer's to put right.
+                FixClass fix = place.part() == PagePart.BOX ? FixClass.NONE : classOf.apply(subject);
+                spots.add(new Spot(anchor, place, fix));
             }
             readings.add(Reading.off(
                     rule,

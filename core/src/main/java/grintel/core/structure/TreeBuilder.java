@@ -22,9 +22,7 @@ final class TreeBuilder {
     Part build() {
         List<Part> leaves = new ArrayList<>();
         for (int i = 0; i < manuscript.size(); i++) {
-            if (parts.kind(i) != PartKind.BLANK) {
-                leaves.add(leaf(i));
-            }
+            addLeaves(i, leaves);
         }
         List<Part> top = new ArrayList<>();
         List<Part> tied = ObjectGroups.tie(leaves, manuscript);
@@ -45,6 +43,23 @@ final class TreeBuilder {
         }
         int last = Math.max(0, manuscript.size() - 1);
         return new Part(PartKind.PAPER, 0, 0, last, null, top);
+    }
+
+    /** A paragraph as a part, and beside it the caption in a box of text tied to it. */
+    private void addLeaves(int index, List<Part> leaves) {
+        if (parts.kind(index) == PartKind.BLANK) {
+            return;
+        }
+        Line line = manuscript.get(index);
+        List<Part> boxed = BoxedCaption.of(index, line.paragraph());
+        boolean object = parts.kind(index).isOfObject();
+        if (object) {
+            leaves.add(leaf(index));
+        }
+        leaves.addAll(boxed);
+        if (!object && (boxed.isEmpty() || !line.text().isEmpty())) {
+            leaves.add(leaf(index));
+        }
     }
 
     private Part leaf(int index) {

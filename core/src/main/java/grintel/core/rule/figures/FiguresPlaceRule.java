@@ -15,6 +15,7 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.objects.Captioned;
 import grintel.core.structure.PartKind;
+import grintel.core.typeset.Proof;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,7 +39,7 @@ public final class FiguresPlaceRule implements Rule {
                 .toList();
         return Captioned.subjects(exam, figures)
                 .check(id(), "place")
-                .measure(each -> Measure.word(side(each).id()))
+                .measure(each -> Measure.word(side(exam, each).id()))
                 .asks(Measure.word(asked.id()))
                 .fix(
                         FixClass.APPARATUS,
@@ -49,9 +50,24 @@ public final class FiguresPlaceRule implements Rule {
                 .readings();
     }
 
-    private static Side side(Captioned figure) {
-        int picture = figure.body().get(0).address().index();
-        return figure.said().line().address().index() < picture ? Side.ABOVE : Side.BELOW;
+    private static Side side(Examination exam, Captioned figure) {
+        Paragraph picture = figure.body().get(0);
+        Paragraph caption = figure.said().line();
+        boolean before = figure.isBoxed()
+                ? stands(exam, caption) < stands(exam, picture)
+                : caption.address().index() < picture.address().index();
+        return before ? Side.ABOVE : Side.BELOW;
+    }
+
+    /** How far down the pages, one under the other, a paragraph lies, in millipoints. */
+    private static long stands(Examination exam, Paragraph paragraph) {
+        List<Proof.Placed> lines = exam.proof().lines(paragraph.address());
+        if (lines.isEmpty()) {
+            return 0;
+        }
+        Proof.Placed first = lines.get(0);
+        return (long) first.page().number() * first.page().height()
+                + first.line().y();
     }
 
     private static boolean isMovable(Captioned figure) {

@@ -3,6 +3,8 @@ package grintel.core.rule.objects;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
 import grintel.core.paper.Paragraph;
+import grintel.core.paper.Story;
+import grintel.core.paper.TextRange;
 import grintel.core.paper.Words;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Subjects;
@@ -18,8 +20,10 @@ import org.jspecify.annotations.Nullable;
  * @param caption null where it has no number
  * @param body its cells, lines or pictures, paragraph by paragraph
  * @param notes the paragraphs under it
+ * @param index of the paragraph of the text its readings are told at, or to which the box with its caption is tied
  */
-public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph> body, List<Paragraph> notes) {
+public record Captioned(
+        PartKind kind, @Nullable Caption caption, List<Paragraph> body, List<Paragraph> notes, int index) {
     private static final int SMALLEST_GRID = 4;
     private static final int LONGEST_CELL = 60;
     private static final long LEAST_HEIGHT = Lengths.EMU_PER_INCH / 2;
@@ -42,25 +46,40 @@ public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph
         return exam.parts().root().all(kind).stream()
                 .filter(part -> !exam.parts().isOnTitlePage(part.first()))
                 .map(part -> of(exam, part))
-                .filter(each ->
-                        each.caption() != null || each.anchor().address().index() > text)
+                .filter(each -> each.caption() != null || each.index() > text)
                 .toList();
     }
 
     private static Captioned of(Examination exam, Part part) {
         List<Paragraph> body = new ArrayList<>(paragraphs(exam, part, PartKind.GRID));
         body.addAll(paragraphs(exam, part, PartKind.PICTURE));
-        List<Paragraph> numbers = paragraphs(exam, part, PartKind.CAPTION_NUMBER);
         List<Paragraph> titles = paragraphs(exam, part, PartKind.CAPTION_TITLE);
-        Caption caption =
-                numbers.isEmpty() ? null : Caption.of(numbers.get(0), titles.isEmpty() ? null : titles.get(0));
-        return new Captioned(part.kind(), caption, body, paragraphs(exam, part, PartKind.CAPTION_NOTE));
+        List<Paragraph> notes = paragraphs(exam, part, PartKind.CAPTION_NOTE);
+        List<Part> numbers = part.all(PartKind.CAPTION_NUMBER);
+        if (numbers.isEmpty()) {
+            int index = (body.isEmpty() ? notes : body).get(0).address().index();
+            return new Captioned(part.kind(), null, body, notes, index);
+        }
+        Caption caption = Caption.of(paragraph(exam, numbers.get(0)), titles.isEmpty() ? null : titles.get(0));
+        return new Captioned(part.kind(), caption, body, notes, numbers.get(0).first());
     }
 
     private static List<Paragraph> paragraphs(Examination exam, Part part, PartKind kind) {
-        return part.all(kind).stream()
-                .map(each -> exam.paper().paragraphs().get(each.first()))
-                .toList();
+        return part.all(kind).stream().map(each -> paragraph(exam, each)).toList();
+    }
+
+    /** The paragraph of a part, which may lie in a box of text tied to the one of its index. */
+    private static Paragraph paragraph(Examination exam, Part part) {
+        Paragraph host = exam.paper().paragraphs().get(part.first());
+        TextRange range = part.range();
+        return range == null || range.paragraph().equals(host.address())
+                ? host
+                : host.inlines().stream()
+                        .filter(Inline.TextBox.class::isInstance)
+                        .flatMap(box -> ((Inline.TextBox) box).paragraphs().stream())
+                        .filter(each -> each.address().equals(range.paragraph()))
+                        .findFirst()
+                        .orElse(host);
     }
 
     /** These as subjects, each standing at its number, else where it begins. */
@@ -74,6 +93,11 @@ public record Captioned(PartKind kind, @Nullable Caption caption, List<Paragraph
             throw new IllegalStateException("It has no caption");
         }
         return caption;
+    }
+
+    /** Whether its caption stands in a box of text, where no edit reaches. */
+    public boolean isBoxed() {
+        return caption != null && caption.line().address().story().kind() == Story.Kind.TEXT_BOX;
     }
 
     /** The paragraph its readings are told at. */

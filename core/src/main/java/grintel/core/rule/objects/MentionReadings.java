@@ -34,8 +34,7 @@ public final class MentionReadings {
         this.kind = kind;
         this.all = Captioned.all(exam, kind).stream()
                 .filter(each -> each.caption() != null && each.said().number() != null)
-                .filter(each ->
-                        !exam.parts().isInAppendix(each.anchor().address().index()))
+                .filter(each -> !exam.parts().isInAppendix(each.index()))
                 .toList();
     }
 

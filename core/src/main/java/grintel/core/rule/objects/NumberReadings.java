@@ -195,6 +195,7 @@ public final class NumberReadings {
                 .measure(each -> numbering.isRight(each) ? IN_ORDER : Measure.word("out-of-count"))
                 .asks(IN_ORDER)
                 .fix(plain ? FixClass.APPARATUS : FixClass.ASK, (off, cause) -> numbering.edits())
+                .fixable(each -> numbering.isWithinReach())
                 .readings();
     }
 }

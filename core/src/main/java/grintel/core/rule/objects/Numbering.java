@@ -34,7 +34,7 @@ final class Numbering {
         boolean lettered = exam.ask("appendices.label").isAsked()
                 && exam.ask("appendices.label").get(ClosingDemands.LETTERED_OBJECTS);
         for (Captioned each : all) {
-            int index = each.anchor().address().index();
+            int index = each.index();
             boolean appended = exam.parts().isInAppendix(index);
             // In an appendix a grid may well be a page of questions.
             if (each.caption() == null && (appended || !each.needsNumber()) || appended && !lettered) {
@@ -82,6 +82,11 @@ final class Numbering {
             }
         }
         return true;
+    }
+
+    /** Whether every number that is another than it should be can be set right. */
+    boolean isWithinReach() {
+        return judged.stream().allMatch(each -> isRight(each) || !each.isBoxed());
     }
 
     /** Numbers set right, and with them wherever the text names one that nothing else bears. */

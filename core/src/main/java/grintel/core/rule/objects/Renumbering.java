@@ -21,8 +21,7 @@ public final class Renumbering {
         this.kind = kind;
         this.all = Captioned.all(exam, kind).stream()
                 .filter(each -> each.caption() != null && each.said().number() != null)
-                .filter(each ->
-                        !exam.parts().isInAppendix(each.anchor().address().index()))
+                .filter(each -> !exam.parts().isInAppendix(each.index()))
                 .toList();
         this.mentions = Mentions.of(exam, kind);
     }
@@ -31,8 +30,7 @@ public final class Renumbering {
     public int numberAfter(Paragraph place) {
         return 1
                 + (int) all.stream()
-                        .filter(each -> each.anchor().address().index()
-                                <= place.address().index())
+                        .filter(each -> each.index() <= place.address().index())
                         .count();
     }
 
@@ -65,7 +63,7 @@ public final class Renumbering {
         List<Edit> out = new ArrayList<>();
         for (Captioned each : all) {
             ObjectNumber is = each.said().number();
-            if (is != null && is.letter().isEmpty() && is.value() >= number) {
+            if (is != null && is.letter().isEmpty() && is.value() >= number && !each.isBoxed()) {
                 out.add(Edit.ReplaceText.words(each.said().figure(), Integer.toString(is.value() + 1)));
             }
         }
