@@ -175,6 +175,8 @@ public sealed interface Edit {
     /**
      * Ends a paragraph before a character; the rest goes on in a new one that looks the same.
      *
+     * @param at counted once the characters that edits made with this one change have changed; of several in a paragraph the
+     *     last comes first
      * @param rest what the new one says otherwise of itself
      */
     record SplitParagraph(ParagraphAddress paragraph, int at, PropertySet rest) implements Edit {

@@ -33,6 +33,11 @@ final class OpeningLines {
                 claimFirstOfSeveral(line);
                 continue;
             }
+            List<NamedPiece> pieces = SharedLine.of(manuscript.get(line).paragraph());
+            if (!pieces.isEmpty()) {
+                claims.add(line, pieces.get(0).kind(), SURE, "it names several things, and this one first");
+                continue;
+            }
             if (Elements.isDate(text)) {
                 claims.add(line, PartKind.DATE, 0.95, "it is a date");
             }

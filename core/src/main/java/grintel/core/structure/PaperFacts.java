@@ -30,18 +30,31 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
             if (!kind.isOfOpening() || Placeholders.named(text(parts, i)) != null) {
                 continue;
             }
+            List<NamedPiece> pieces = parts.pieces(i);
+            for (NamedPiece piece : pieces) {
+                if (piece.kind() == PartKind.AUTHOR) {
+                    add(authors, piece.words());
+                } else {
+                    lines.putIfAbsent(piece.kind(), text(piece.words()));
+                }
+            }
+            if (!pieces.isEmpty()) {
+                continue;
+            }
             if (kind == PartKind.TITLE && title.isEmpty()) {
                 title = text(parts, i);
                 subtitle = subtitle(parts, i + 1);
             } else if (kind == PartKind.AUTHOR) {
-                Names.in(text(parts.text(i).lines().findFirst().orElse(""))).stream()
-                        .filter(name -> !authors.contains(name))
-                        .forEach(authors::add);
+                add(authors, parts.text(i).lines().findFirst().orElse(""));
             } else if (kind != PartKind.OPENING_LINE) {
                 lines.putIfAbsent(kind, text(parts, i));
             }
         }
         return new PaperFacts(title, subtitle, authors, lines);
+    }
+
+    private static void add(List<PersonName> authors, String line) {
+        Names.in(text(line)).stream().filter(name -> !authors.contains(name)).forEach(authors::add);
     }
 
     /** The lines a title goes on in, from the one after it. */

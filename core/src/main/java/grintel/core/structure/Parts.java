@@ -154,8 +154,16 @@ public final class Parts {
             add(out, PartKind.COURSE, Elements.isCourse(text));
             add(out, PartKind.INSTRUCTOR, Names.isTitled(text));
         }
+        pieces(index).forEach(piece -> out.add(piece.kind()));
         out.remove(kinds[index]);
         return out;
+    }
+
+    /** What a line of the opening names one after the other, where that is several things; else nothing. */
+    public List<NamedPiece> pieces(int index) {
+        return kinds[index].isOfOpening() && kinds[index] != PartKind.TITLE && kinds[index] != PartKind.SUBTITLE
+                ? SharedLine.of(manuscript.get(index).paragraph())
+                : List.of();
     }
 
     private static void add(Set<PartKind> kinds, PartKind kind, boolean is) {

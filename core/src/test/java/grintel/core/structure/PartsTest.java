@@ -228,7 +228,7 @@ class PartsTest {
                 .containsExactly(
                         TITLE,
                         AUTHOR,
-                        INSTITUTION,
+                        DEPARTMENT,
                         AUTHOR_NOTE_LABEL,
                         AUTHOR_NOTE_TEXT,
                         ABSTRACT_LABEL,

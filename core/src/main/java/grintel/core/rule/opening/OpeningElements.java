@@ -37,15 +37,27 @@ final class OpeningElements {
         return out;
     }
 
-    /** The lines over the title of a paper without title page. */
+    /** The lines over the title of a paper without title page; where none stand there, those under it. */
     static OpeningElements ofHeadingLines(Examination exam, List<Element> asked) {
-        OpeningElements out = new OpeningElements();
+        OpeningElements over = new OpeningElements();
+        List<Paragraph> all = exam.paper().paragraphs();
         int title = exam.parts().index(PartKind.TITLE, 0);
-        for (Paragraph paragraph : exam.paper().paragraphs()) {
-            if (paragraph.address().index() >= title) {
+        all.subList(0, title).forEach(paragraph -> over.add(exam, paragraph, asked));
+        OpeningElements under = over.lines.isEmpty() ? under(exam, title, asked) : over;
+        return under.lines.stream().allMatch(line -> line.names.isEmpty()) ? over : under;
+    }
+
+    private static OpeningElements under(Examination exam, int title, List<Element> asked) {
+        OpeningElements out = new OpeningElements();
+        List<Paragraph> all = exam.paper().paragraphs();
+        for (Paragraph paragraph : all.subList(title + 1, all.size())) {
+            PartKind kind = exam.kind(paragraph);
+            if (kind != PartKind.BLANK && !kind.isOfOpening()) {
                 break;
             }
-            out.add(exam, paragraph, asked);
+            if (kind != PartKind.SUBTITLE) {
+                out.add(exam, paragraph, asked);
+            }
         }
         return out;
     }
@@ -73,7 +85,8 @@ final class OpeningElements {
         }
     }
 
-    private static void addTo(Set<Element> names, PartKind kind, List<Element> asked) {
+    /** Adds what a kind of line is called among the elements asked for. */
+    static void addTo(Set<Element> names, PartKind kind, List<Element> asked) {
         boolean joined = asked.contains(Element.AFFILIATION);
         switch (kind) {
             case TITLE, SUBTITLE -> names.add(Element.TITLE);
