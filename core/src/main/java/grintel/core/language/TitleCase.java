@@ -64,6 +64,12 @@ public final class TitleCase {
         return out.toString();
     }
 
+    /** Whether a line of a title ends with a word after which it must go on: an article, a conjunction, a preposition. */
+    public static boolean isLeftOpen(String line) {
+        String last = line.substring(Math.max(0, lastWord(line))).toLowerCase(Locale.ROOT);
+        return ARTICLES.contains(last) || CONJUNCTIONS.contains(last) || PREPOSITIONS.contains(last);
+    }
+
     private enum Casing {
         CAPITAL,
         LOWER,

@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import grintel.core.language.TitleCase;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -44,6 +45,14 @@ public record PaperFacts(String title, String subtitle, List<PersonName> authors
             if (kind == PartKind.TITLE && title.isEmpty()) {
                 title = text(parts, i);
                 subtitle = subtitle(parts, i + 1);
+                if (TitleCase.isLeftOpen(title)) {
+                    title = (title + " " + subtitle).strip();
+                    subtitle = "";
+                }
+            } else if (kind == PartKind.TITLE && text(parts, i).equalsIgnoreCase(title + " " + subtitle)) {
+                // Over the text it is told that the second line is no subtitle.
+                title = title + " " + subtitle;
+                subtitle = "";
             } else if (kind == PartKind.AUTHOR) {
                 add(authors, parts.text(i).lines().findFirst().orElse(""));
             } else if (kind != PartKind.OPENING_LINE) {

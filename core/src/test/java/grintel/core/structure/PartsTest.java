@@ -210,6 +210,24 @@ class PartsTest {
     }
 
     @Test
+    void aTitleOverTwoLinesIsOneWhereItsWordsOrTheTextSaySo() {
+        centred("Bells, Fog, and the Evening Feeding of", BOLD).centred("Wading Birds on the Coast", BOLD);
+        centred("Tobias Ekwall", PLAIN).newPage("Bells", BOLD).line(PROSE);
+        assertThat(parts().facts().wholeTitle())
+                .isEqualTo("Bells, Fog, and the Evening Feeding of Wading Birds on the Coast");
+        assertThat(parts().facts().subtitle()).isEmpty();
+    }
+
+    @Test
+    void aTitleOverTwoLinesIsOneWhereItStandsInOneOverTheText() {
+        centred("Fog Bells and the Evening", BOLD).centred("Feeding of Wading Birds", BOLD);
+        centred("Tobias Ekwall", PLAIN)
+                .newPage("Fog Bells and the Evening Feeding of Wading Birds", BOLD)
+                .line(PROSE);
+        assertThat(parts().facts().wholeTitle()).isEqualTo("Fog Bells and the Evening Feeding of Wading Birds");
+    }
+
+    @Test
     void aTitlePageMayOpenWithTheInstitutionAndEndWithTheWriter() {
         centred("Brackwater College", PLAIN).centred("Bells and Psalms", PLAIN).centred("Religion 305", PLAIN);
         centred("Ilse Tamberg", PLAIN).centred("Tobias Ekwall", PLAIN).centred("9 October 2026", PLAIN);

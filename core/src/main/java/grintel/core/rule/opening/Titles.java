@@ -1,5 +1,6 @@
 package grintel.core.rule.opening;
 
+import grintel.core.language.TitleCase;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Stretch;
@@ -8,14 +9,10 @@ import grintel.core.structure.PartKind;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** The title, on the title page and over the text, with what goes on after it. */
 final class Titles {
     private static final Set<PartKind> TITLE = EnumSet.of(PartKind.TITLE, PartKind.SUBTITLE);
-    /** A line that ends so goes on in the next. */
-    private static final Pattern OPEN =
-            Pattern.compile("(?i).*\\s(?:an?|the|of|and|or|in|on|at|by|for|to|from|with|but)");
 
     private Titles() {}
 
@@ -43,7 +40,7 @@ final class Titles {
             return false;
         }
         String below = all.get(index + 1).text().strip();
-        boolean open = OPEN.matcher(all.get(index).text().strip()).matches()
+        boolean open = TitleCase.isLeftOpen(all.get(index).text().strip())
                 || !below.isEmpty() && Character.isLowerCase(below.codePointAt(0));
         return open && TITLE.contains(exam.parts().kind(index));
     }
