@@ -7,6 +7,7 @@ import grintel.core.typeset.PagePart;
 import grintel.core.typeset.ProofPage;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The header and footer that some pages of a section show.
@@ -38,6 +39,23 @@ public record Head(
     /** Whether it stands on pages with a header of their own kind. */
     public boolean isFirst() {
         return variant == Marginals.Variant.FIRST;
+    }
+
+    /** This on its pages after the first of the paper; null where it stands on no other. */
+    public @Nullable Head afterFirstPage(Examination exam) {
+        List<Integer> later = pages.stream().filter(page -> page > 1).toList();
+        return later.isEmpty()
+                ? null
+                : new Head(
+                        section,
+                        variant,
+                        owner,
+                        footerOwner,
+                        header,
+                        footer,
+                        later,
+                        exam.proof().pages().get(later.get(0) - 1).printedNumber(),
+                        total);
     }
 
     /** The first page it stands on. */

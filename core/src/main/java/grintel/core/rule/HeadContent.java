@@ -149,6 +149,16 @@ public final class HeadContent {
                 .replace(String.valueOf(HeadLine.COUNT), String.valueOf(pages)));
     }
 
+    /** Whether a letter touches the number, no space between them. */
+    public boolean isRunTogether() {
+        if (number == null) {
+            return false;
+        }
+        String text = number.line.text();
+        return number.from > 0 && Character.isLetter(text.charAt(number.from - 1))
+                || number.to < text.length() && Character.isLetter(text.charAt(number.to));
+    }
+
     /** Whether it opens with the words "Running head:". */
     public boolean hasLabel() {
         return LABEL.matcher(words).find();

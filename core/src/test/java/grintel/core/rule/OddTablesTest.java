@@ -1,15 +1,5 @@
 package grintel.core.rule;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
-import grintel.core.approved.Approved;
-import grintel.core.check.Examiner;
-import grintel.core.check.PaperFile;
-import grintel.core.check.PutRight;
-import grintel.core.check.Report;
-import grintel.core.check.Verdict;
-import grintel.core.guide.demand.FixClass;
-import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Border;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
@@ -23,7 +13,6 @@ import grintel.core.paper.Width;
 import grintel.core.paper.build.TableBuilder;
 import grintel.core.specimen.Specimen;
 import grintel.core.specimen.Specimen.Content;
-import grintel.core.structure.Corrections;
 import java.util.Collections;
 import java.util.List;
 import java.util.stream.Stream;
@@ -114,36 +103,7 @@ class OddTablesTest {
                 .paragraph(line -> line.text("Table 1", PropertySet.of(CharacterProperties.BOLD, true)))
                 .paragraph(line -> line.text("Lamps by Quay", PropertySet.of(CharacterProperties.ITALIC, true)))
                 .table(table -> lay(rows, table));
-        Report report = Examiner.examine(specimen.build(), specimen.brief(), WorkLimits.within(20));
-        see(report);
-        PutRight.Result<PaperFile> result = PutRight.run(
-                new PaperFile(report.paper()),
-                report,
-                Corrections.NONE,
-                (reading, spot) -> reading.rule().startsWith("tables."),
-                WorkLimits.within(20));
-        Approved.see("-- put right");
-        Report after = Examiner.examine(result.file().paper(), specimen.brief(), WorkLimits.within(20));
-        see(after);
-        assertThat(result.leftOut()).isEmpty();
-        assertThat(after.findings())
-                .filteredOn(finding -> finding.rule().startsWith("tables."))
-                .extracting(Reading::fixClass)
-                .doesNotContain(FixClass.LOOKS);
-    }
-
-    /** What rules of tables say, whole where something is off. */
-    private static void see(Report report) {
-        report.verdicts().forEach((rule, verdict) -> {
-            if (rule.startsWith("tables.") && verdict.status() == Verdict.Status.OFF) {
-                Approved.see(rule + " " + Told.of(rule, report));
-            } else if (rule.startsWith("tables.")) {
-                List<String> is = verdict.readings().stream()
-                        .map(reading -> Wording.told(reading.is()))
-                        .toList();
-                Approved.see(rule + " " + verdict.status() + " " + is);
-            }
-        });
+        new OddCase(specimen.brief(), "tables").see(specimen.build());
     }
 
     private static void lay(List<String> rows, TableBuilder table) {

@@ -2,6 +2,7 @@ package grintel.core.rule;
 
 import grintel.core.check.Report;
 import grintel.core.edit.EditSummary;
+import grintel.core.edit.WordChange;
 import grintel.core.guide.demand.Station;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.ProofPage;
@@ -19,9 +20,12 @@ final class Told {
             out.append(" | ").append(Wording.told(reading.asked()));
             if (reading.off()) {
                 out.append("\n  ").append(Wording.message(reading));
+                out.append("\n  ").append(inTheMargin(reading));
+                out.append("\n  ").append(reading.key());
                 reading.spots().forEach(spot -> out.append("\n  ").append(told(spot)));
                 EditSummary.of(report.paper(), reading.fix().edits())
                         .forEach(item -> out.append("\n  → ").append(Wording.told(item)));
+                reading.fix().words().forEach(words -> out.append("\n  ✎ ").append(told(words)));
             }
         }
         for (ProofPage page : report.proof().pages()) {
@@ -34,10 +38,25 @@ final class Told {
         return out.toString();
     }
 
+    /** What a corrector draws and writes beside the page, and by how much a reading is off. */
+    private static String inTheMargin(Reading reading) {
+        String out = Wording.sign(reading) + " “" + Wording.note(reading, Units.CENTIMETRES) + "”";
+        String edge = Wording.edge(reading);
+        String by = Wording.difference(reading, Units.INCHES);
+        return out + (edge.isEmpty() ? "" : " " + edge) + (by.isEmpty() ? "" : ", " + by);
+    }
+
     private static String told(Spot spot) {
         Place place = spot.place();
-        return "p. %d, %s %d “%s”, %s"
-                .formatted(place.page(), place.part(), place.paragraph(), place.quote(), spot.fix());
+        return "p. %d, %s %d “%s”, %s (%s)"
+                .formatted(place.page(), place.part(), place.paragraph(), place.quote(), spot.fix(), spot.anchor());
+    }
+
+    private static String told(WordChange words) {
+        String before = Wording.shown(words.before());
+        return words.kind() == WordChange.Kind.MOVED
+                ? Wording.told(words.where()) + ": “" + before + "” moves"
+                : Wording.told(words.where()) + ": “" + before + "” → “" + Wording.shown(words.after()) + "”";
     }
 
     /** A stroke in points: what it measures, from where to where, what is asked, in which band, and what is said of it. */

@@ -17,6 +17,7 @@ import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /** The words "Running head:", which one edition of one guide asks for on the first page, and none anywhere else. */
 public final class RunningHeadLabelRule implements Rule {
@@ -50,19 +51,25 @@ public final class RunningHeadLabelRule implements Rule {
                     .fixable(HeadEdits::isRewritable)
                     .readings());
         }
+        List<Head> bare = onFirst
+                ? filled.stream()
+                        .map(head -> head.afterFirstPage(exam))
+                        .filter(Objects::nonNull)
+                        .toList()
+                : filled;
         readings.addAll(exam.heads()
-                .subjects(filled)
-                .filter(head -> !onFirst || !head.pages().equals(List.of(1)))
+                .subjects(bare)
                 .at(head -> head.place(head.header().label()))
                 .check(id(), "label")
-                .measure(head -> head.header().hasLabel() && !(onFirst && standsOnFirstPage(head)) ? LABEL : NO_LABEL)
+                .measure(head -> head.header().hasLabel() ? LABEL : NO_LABEL)
                 .asks(NO_LABEL)
                 .fix(
                         FixClass.APPARATUS,
                         (heads, cause) -> heads.stream()
-                                .flatMap(head -> unlabel(head).stream())
+                                .flatMap(head -> unlabel(exam, head, onFirst).stream())
                                 .distinct()
                                 .toList())
+                .fixable(head -> !onFirst || !isOnFirstPage(exam, head) || HeadEdits.isRewritable(head))
                 .readings());
         return readings;
     }
@@ -71,10 +78,22 @@ public final class RunningHeadLabelRule implements Rule {
         return head.pages().get(0) == 1;
     }
 
-    /** Takes out the label and nothing else. */
-    private static List<Edit> unlabel(Head head) {
+    /** Takes out the label and nothing else; a first page that should have it gets a header of its own that does. */
+    private static List<Edit> unlabel(Examination exam, Head head, boolean onFirst) {
+        List<Edit> edits = new ArrayList<>();
+        if (onFirst && isOnFirstPage(exam, head)) {
+            edits.addAll(label(exam, head));
+        }
         TextRange label = head.header().labelRange();
-        return label == null ? List.of() : List.of(Edit.ReplaceText.words(label, ""));
+        if (label != null) {
+            edits.add(Edit.ReplaceText.words(label, ""));
+        }
+        return edits;
+    }
+
+    private static boolean isOnFirstPage(Examination exam, Head head) {
+        return exam.heads().all().stream()
+                .anyMatch(other -> standsOnFirstPage(other) && other.header() == head.header());
     }
 
     /** Gives the first page a header of its own, with the label before the words of the others. */
@@ -85,7 +104,7 @@ public final class RunningHeadLabelRule implements Rule {
                     new Target.OfSection(head.section().index()), SectionProperties.FIRST_PAGE_DIFFERS, true));
         }
         edits.add(HeadEdits.header(
-                exam, head, Variant.FIRST, "Running head: " + head.header().words(), true));
+                exam, head, Variant.FIRST, "Running head: " + head.header().wordsWithoutLabel(), true));
         return edits;
     }
 }

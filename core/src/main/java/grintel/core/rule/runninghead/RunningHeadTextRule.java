@@ -61,9 +61,10 @@ public final class RunningHeadTextRule implements Rule {
         return heads.check(id(), "words")
                 .measure(head -> head.header().wordsWithoutLabel().isEmpty()
                         ? Measure.word("no-words")
-                        : new Measure.Head(head.reads(), head.header().words()))
+                        : new Measure.Head(head.reads(), told(head)))
                 .asks(asked(heads.all(), expected))
-                .metWhen((head, is) -> head.header().wordsWithoutLabel().equals(expected))
+                .metWhen((head, is) -> head.header().wordsWithoutLabel().equals(expected)
+                        && !head.header().isRunTogether())
                 .fix(
                         FixClass.APPARATUS,
                         (off, cause) -> off.stream()
@@ -72,6 +73,13 @@ public final class RunningHeadTextRule implements Rule {
                                 .toList())
                 .fixable(head -> !edits(exam, head, expected).isEmpty())
                 .readings();
+    }
+
+    /** Its words; with a sign for the number that touches them, which makes them others. */
+    private static String told(Head head) {
+        return head.header().isRunTogether()
+                ? head.header().words() + "#"
+                : head.header().words();
     }
 
     private static Measure asked(List<Head> heads, String expected) {

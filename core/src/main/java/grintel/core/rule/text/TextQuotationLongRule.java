@@ -59,8 +59,13 @@ public final class TextQuotationLongRule implements Rule {
         return out;
     }
 
+    /** Of several in a paragraph the last goes first, so that the places of those before it hold. */
     private static List<Edit> setOff(Examination exam, List<Passage> off) {
-        return off.stream().flatMap(passage -> setOff(exam, passage).stream()).toList();
+        List<Edit> out = new ArrayList<>();
+        for (Passage passage : off) {
+            out.addAll(0, setOff(exam, passage));
+        }
+        return out;
     }
 
     private static List<Passage> passages(Paragraph paragraph) {
