@@ -7,6 +7,7 @@ import grintel.core.guide.demand.SpacingDemands;
 import grintel.core.guide.value.Length;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
+import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
@@ -38,6 +39,11 @@ public final class FirstLine {
     }
 
     private static @Nullable Measure measure(Examination exam, Paragraph paragraph, Length.Unit unit) {
+        Alignment alignment = paragraph.format().get(ParagraphProperties.ALIGNMENT);
+        if (alignment == Alignment.CENTRE || alignment == Alignment.RIGHT) {
+            // Where its lines start is a matter of their alignment.
+            return null;
+        }
         List<Proof.Placed> lines = exam.proof().lines(paragraph.address());
         return lines.isEmpty() ? null : Measure.distance(fromMargin(lines.get(0).line()), unit);
     }

@@ -40,7 +40,7 @@ public final class Recased {
 
     /** Words in a slant that the line as a whole does not have are titles or names, and keep their case. */
     private static IntPredicate slanted(Stretch line) {
-        boolean all = line.share(Recased::isItalic) > 0.5;
+        boolean own = line.share(Recased::isItalic) > 0.5 && opensSlanted(line);
         boolean[] odd = new boolean[line.to() - line.from()];
         int at = 0;
         for (Inline inline : line.paragraph().inlines()) {
@@ -48,12 +48,25 @@ public final class Recased {
                 int place = at + i - line.from();
                 if (place >= 0 && place < odd.length) {
                     odd[place] =
-                            !(inline instanceof Inline.Text text) || text.hidden() || !all && isItalic(text.format());
+                            !(inline instanceof Inline.Text text) || text.hidden() || isItalic(text.format()) != own;
                 }
             }
             at += inline.length();
         }
         return place -> odd[place];
+    }
+
+    private static boolean opensSlanted(Stretch line) {
+        int at = 0;
+        for (Inline inline : line.paragraph().inlines()) {
+            at += inline.length();
+            if (at > line.from()
+                    && inline instanceof Inline.Text text
+                    && !text.text().isBlank()) {
+                return isItalic(text.format());
+            }
+        }
+        return false;
     }
 
     private static boolean isItalic(Formatting format) {
