@@ -39,7 +39,7 @@ class SamplePapersTest {
                 .containsExactly(
                         PartKind.TITLE,
                         PartKind.AUTHOR,
-                        PartKind.INSTITUTION,
+                        PartKind.DEPARTMENT,
                         PartKind.COURSE,
                         PartKind.INSTRUCTOR,
                         PartKind.DATE);
