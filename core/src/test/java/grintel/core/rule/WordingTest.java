@@ -2,10 +2,17 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.edit.WordChange;
+import grintel.core.guide.Contradiction;
 import grintel.core.guide.value.Length;
+import grintel.core.paper.Marginals;
+import grintel.core.paper.Paragraph;
+import grintel.core.paper.Story;
+import grintel.core.structure.PartKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class WordingTest {
     private static final Measure SHEET = new Measure.Sheet(inches(12240), inches(15840));
@@ -47,6 +54,41 @@ class WordingTest {
         assertThat(difference(new Measure.Size(30), between, Units.INCHES)).isEqualTo("+2 pt");
         assertThat(difference(Measure.word("justified"), Measure.word("ragged-right"), Units.INCHES))
                 .isEmpty();
+    }
+
+    @Test
+    void whatIsDoneAndLeftUndoneIsSaidInSentences() {
+        Reading left = reading("sheet.margins", "left", inches(1800), inches(1440));
+        assertThat(Wording.putRight(left, Units.CENTIMETRES)).isEqualTo("Left margin: 3.18 cm → 2.54 cm");
+        assertThat(Wording.leftOut("sheet.margins", "refused"))
+                .isEqualTo("Margins was left as it is: something in the file stands in the way.");
+        assertThat(Wording.counted(1, "page-without") + ", " + Wording.counted(3, "page-without"))
+                .isEqualTo("1 page without a number, 3 pages without a number");
+        assertThat(Wording.shown("a " + Paragraph.OBJECT)).isEqualTo("a [picture]");
+        assertThat(Wording.broughtIn("reversed-items")).startsWith("Note. (R)");
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = PartKind.class,
+            mode = EnumSource.Mode.MATCH_ANY,
+            names = {"TITLE", "HEADING", "ENTRY", "UNKNOWN"})
+    void partsOfOneParagraphHaveNames(PartKind kind) {
+        assertThat(Wording.part(kind)).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Contradiction.class)
+    void everyContradictionHasASentence(Contradiction contradiction) {
+        assertThat(Wording.told(contradiction)).endsWith(".");
+    }
+
+    @Test
+    void placesOfWordsSayWhichPagesAndWhichSection() {
+        assertThat(Wording.told(new WordChange.Where(Story.Kind.HEADER, 2, Marginals.Variant.FIRST, null)))
+                .isEqualTo("Header, first page, section 3");
+        assertThat(Wording.told(new WordChange.Where(Story.Kind.FOOTER, 0, Marginals.Variant.EVEN, null)))
+                .isEqualTo("Footer, even pages");
     }
 
     private static Measure.Distance inches(double twips) {
