@@ -355,6 +355,18 @@ public sealed interface Edit {
         }
     }
 
+    /**
+     * Takes a comment out, with the marks of where it stands; the words it is about stay.
+     *
+     * @param id the comment's
+     */
+    record RemoveComment(String id) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.removeComment(this);
+        }
+    }
+
     /** Turns a setting of the whole file on or off. */
     record SetSetting(Setting setting, boolean on) implements Edit {
         @Override

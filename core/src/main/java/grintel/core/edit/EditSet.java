@@ -224,6 +224,11 @@ public final class EditSet {
         }
 
         @Override
+        public void removeComment(Edit.RemoveComment edit) {
+            slot(List.of("comment", edit.id()));
+        }
+
+        @Override
         public void setSetting(Edit.SetSetting edit) {
             slot(edit.setting());
         }

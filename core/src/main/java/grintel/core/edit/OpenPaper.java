@@ -239,6 +239,17 @@ final class OpenPaper {
         }
     }
 
+    /** Takes the marks of a comment out of the text. */
+    void removeMarks(String comment) {
+        for (OpenParagraph paragraph : paragraphs.values()) {
+            paragraph
+                    .inlines()
+                    .removeIf(inline -> inline instanceof Inline.Edge edge
+                            && edge.kind().isOfComment()
+                            && edge.name().equals(comment));
+        }
+    }
+
     /** Whether a block of a header holds a picture and no words. */
     static boolean holdsOnlyPictures(OpenBlock block) {
         boolean picture = false;

@@ -4,6 +4,7 @@ import grintel.core.paper.Anchor;
 import grintel.core.paper.CellProperties;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.CharacterProperties.VerticalPosition;
+import grintel.core.paper.Comment;
 import grintel.core.paper.DocumentProperties;
 import grintel.core.paper.Inline;
 import grintel.core.paper.ListLevel;
@@ -39,6 +40,7 @@ public final class PaperEditor {
     private Lists lists;
     private PaperSettings settings;
     private DocumentProperties properties;
+    private final List<Comment> comments;
 
     private PaperEditor(Paper paper) {
         this.paper = paper;
@@ -47,6 +49,7 @@ public final class PaperEditor {
         this.lists = paper.lists();
         this.settings = paper.settings();
         this.properties = paper.properties();
+        this.comments = new ArrayList<>(paper.comments());
     }
 
     /**
@@ -68,7 +71,7 @@ public final class PaperEditor {
         PaperRebuilder rebuilder = new PaperRebuilder(open, new PaperResolver(styles, lists, settings));
         List<Section> sections = rebuilder.sections();
         List<Note> notes = rebuilder.notes();
-        return new Paper(sections, notes, styles, lists, settings, properties, paper.comments(), paper.oddities());
+        return new Paper(sections, notes, styles, lists, settings, properties, comments, paper.oddities());
     }
 
     /** Makes one edit. */
@@ -390,6 +393,14 @@ public final class PaperEditor {
         @Override
         public void inheritMarginal(Edit.InheritMarginal edit) {
             open.sections.get(edit.section()).marginals(edit.kind()).remove(edit.variant());
+        }
+
+        @Override
+        public void removeComment(Edit.RemoveComment edit) {
+            if (!comments.removeIf(comment -> comment.id().equals(edit.id()))) {
+                throw new EditRefusedException("The paper has no such comment.");
+            }
+            open.removeMarks(edit.id());
         }
 
         @Override

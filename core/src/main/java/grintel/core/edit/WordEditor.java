@@ -30,6 +30,7 @@ final class WordEditor implements EditVisitor {
                         || edit instanceof Edit.SetApart
                         || edit instanceof Edit.SetColumns
                         || edit instanceof Edit.ChangePicture
+                        || edit instanceof Edit.RemoveComment
                         || edit instanceof Edit.SetFileProperty;
         return !onlyLooks;
     }
@@ -249,6 +250,9 @@ final class WordEditor implements EditVisitor {
     public void inheritMarginal(Edit.InheritMarginal edit) {
         ledger.sections().get(edit.section()).own(edit.kind()).remove(edit.variant());
     }
+
+    @Override
+    public void removeComment(Edit.RemoveComment edit) {}
 
     @Override
     public void setSetting(Edit.SetSetting edit) {

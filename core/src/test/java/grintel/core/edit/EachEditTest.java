@@ -78,7 +78,11 @@ class EachEditTest {
                 .paragraph(line -> line.picture("word/media/image1.png", 914400, 457200, "A lamp"))
                 .endSection()
                 .header(Variant.DEFAULT, line -> line.text("Solvane ").pageNumber(PLAIN))
-                .paragraph("The last word.")
+                .comment("4", "Ilse Tamberg", "Really?")
+                .paragraph(line -> line.edge(Inline.Edge.Kind.COMMENT_START, "4")
+                        .text("The last word.")
+                        .edge(Inline.Edge.Kind.COMMENT_END, "4")
+                        .edge(Inline.Edge.Kind.COMMENT, "4"))
                 .build();
     }
 
@@ -164,6 +168,7 @@ class EachEditTest {
                 "no header",
                 new Edit.WriteMarginal(0, Story.Kind.HEADER, Variant.DEFAULT, header(List.of(), List.of(), List.of())));
         out.put("header as before", new Edit.InheritMarginal(1, Story.Kind.HEADER, Variant.DEFAULT));
+        out.put("comment", new Edit.RemoveComment("4"));
         out.put("even pages", new Edit.SetSetting(Edit.Setting.EVEN_PAGES_DIFFER, true));
         out.put("hyphenation", new Edit.SetSetting(Edit.Setting.HYPHENATION, true));
         out.put("file", new Edit.SetFileProperty(Edit.FileProperty.TITLE, "Lamps"));

@@ -145,6 +145,11 @@ public final class RandomEdits {
                                 RandomValues.pick(paper.notes(), random).story());
             case "WriteMarginal" -> new Edit.WriteMarginal(section(), marginalKind(), variant(), content());
             case "InheritMarginal" -> new Edit.InheritMarginal(section(), marginalKind(), variant());
+            case "RemoveComment" ->
+                paper.comments().isEmpty()
+                        ? null
+                        : new Edit.RemoveComment(
+                                RandomValues.pick(paper.comments(), random).id());
             case "SetSetting" ->
                 new Edit.SetSetting(
                         random.nextBoolean() ? Edit.Setting.EVEN_PAGES_DIFFER : Edit.Setting.HYPHENATION,

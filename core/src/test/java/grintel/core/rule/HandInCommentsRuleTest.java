@@ -1,5 +1,7 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import grintel.core.paper.Inline;
 import org.junit.jupiter.api.Test;
 
@@ -12,15 +14,21 @@ class HandInCommentsRuleTest {
     }
 
     @Test
-    void aCommentIsToldWithItsPlace() {
-        RuleCase off = Draft.mla()
-                .add(builder -> builder.comment("4", "Ilse Tamberg", "Really?"))
+    void aCommentIsToldByWhoSaysWhatAndTakenOutWhenTheWriterSaysSo() {
+        Draft draft = Draft.mla()
+                .add(builder -> builder.comment("4", "Ilse Tamberg", "Really?").comment("7", "Tobias Ekwall", "Yes."))
                 .text(line -> line.edge(Inline.Edge.Kind.COMMENT_START, "4")
                         .text(Draft.PROSE)
-                        .edge(Inline.Edge.Kind.COMMENT_END, "4"))
-                .rule(RULE)
-                .isOff("1 comment", "none")
-                .at(8);
-        off.isForTheWriter();
+                        .edge(Inline.Edge.Kind.COMMENT_END, "4")
+                        .edge(Inline.Edge.Kind.COMMENT, "4"));
+        RuleCase after = draft.rule(RULE)
+                .isOff("2 comments", "none")
+                .at(8, -1)
+                .quoting("Ilse Tamberg: Really?", "Tobias Ekwall: Yes.")
+                .isAsked()
+                .andNothingElseIsOff()
+                .putRight();
+        assertThat(after.paper().comments()).isEmpty();
+        assertThat(after.paper().paragraphs().get(8).inlines()).noneMatch(Inline.Edge.class::isInstance);
     }
 }

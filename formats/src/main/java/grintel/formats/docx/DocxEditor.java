@@ -310,6 +310,11 @@ final class DocxEditor {
         }
 
         @Override
+        public void removeComment(Edit.RemoveComment edit) {
+            CommentRemover.remove(tree, edit.id());
+        }
+
+        @Override
         public void setSetting(Edit.SetSetting edit) {
             String name = switch (edit.setting()) {
                 case EVEN_PAGES_DIFFER -> "evenAndOddHeaders";

@@ -80,16 +80,19 @@ class EditsPropertyTest {
         if (passes.stream().allMatch(List::isEmpty)) {
             return;
         }
-        partsNoEditNamesAreTheSameBytes(file.bytes(), edited.bytes());
+        boolean comments = passes.stream().flatMap(List::stream).anyMatch(Edit.RemoveComment.class::isInstance);
+        partsNoEditNamesAreTheSameBytes(file.bytes(), edited.bytes(), comments);
         assertThatCode(() -> new XWPFDocument(new ByteArrayInputStream(edited.bytes())).close())
                 .doesNotThrowAnyException();
     }
 
-    private static void partsNoEditNamesAreTheSameBytes(byte[] before, byte[] after) {
+    private static void partsNoEditNamesAreTheSameBytes(byte[] before, byte[] after, boolean comments) {
         try (Archive was = Archive.open(before);
                 Archive is = Archive.open(after)) {
             for (String name : was.names()) {
-                if (name.startsWith("word/media") || name.contains("comments") || name.equals("_rels/.rels")) {
+                if (name.startsWith("word/media")
+                        || name.contains("comments") && !comments
+                        || name.equals("_rels/.rels")) {
                     assertThat(is.get(name)).as(name).isEqualTo(was.get(name));
                 }
             }
