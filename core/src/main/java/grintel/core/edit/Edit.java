@@ -356,6 +356,17 @@ public sealed interface Edit {
     }
 
     /**
+     * Makes the tracked changes in a paragraph final, as they are read: what was inserted is there, what was deleted gone,
+     * and its mark is as any other. A paragraph whose mark was deleted has to be joined with the next by an edit beside it.
+     */
+    record SettleChanges(ParagraphAddress paragraph) implements Edit {
+        @Override
+        public void accept(EditVisitor visitor) {
+            visitor.settleChanges(this);
+        }
+    }
+
+    /**
      * Takes a comment out, with the marks of where it stands; the words it is about stay.
      *
      * @param id the comment's

@@ -10,8 +10,8 @@ import java.util.TreeMap;
 
 /**
  * The order in which edits of one list are made, the same for a paper and for a file: those of characters from the end of
- * each paragraph on, so that offsets before them hold; those of paragraphs by kind: parted and joined from the end of the
- * text on, then moved, then added, then taken out, then set apart.
+ * each paragraph on, so that offsets before them hold; those of paragraphs by kind: settled, parted and joined from the
+ * end of the text on, then moved, then added, then taken out, then set apart.
  */
 public final class EditOrder {
     private EditOrder() {}
@@ -41,7 +41,8 @@ public final class EditOrder {
 
     /** Whether it adds, moves, parts, joins or takes out paragraphs. */
     public static boolean isOfParagraphs(Edit edit) {
-        return edit instanceof Edit.SplitParagraph
+        return edit instanceof Edit.SettleChanges
+                || edit instanceof Edit.SplitParagraph
                 || edit instanceof Edit.JoinParagraphs
                 || edit instanceof Edit.MoveParagraphs
                 || edit instanceof Edit.InsertParagraph
@@ -73,10 +74,12 @@ public final class EditOrder {
 
     /** The edits of paragraphs in the order in which they are made. */
     public static List<Edit> ofParagraphs(List<Edit> edits) {
-        List<Edit> out = new ArrayList<>(edits.stream()
+        List<Edit> out = new ArrayList<>(
+                edits.stream().filter(Edit.SettleChanges.class::isInstance).toList());
+        edits.stream()
                 .filter(edit -> edit instanceof Edit.SplitParagraph || edit instanceof Edit.JoinParagraphs)
                 .sorted(Comparator.comparingInt((Edit edit) -> index(edit)).reversed())
-                .toList());
+                .forEach(out::add);
         edits.stream().filter(Edit.MoveParagraphs.class::isInstance).forEach(out::add);
         edits.stream()
                 .filter(edit -> edit instanceof Edit.InsertParagraph || edit instanceof Edit.InsertBlocks)
@@ -92,6 +95,9 @@ public final class EditOrder {
 
     /** The paragraph an edit of paragraphs starts from. */
     public static ParagraphAddress paragraph(Edit edit) {
+        if (edit instanceof Edit.SettleChanges settle) {
+            return settle.paragraph();
+        }
         if (edit instanceof Edit.SplitParagraph split) {
             return split.paragraph();
         }

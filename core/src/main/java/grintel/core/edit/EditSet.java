@@ -224,6 +224,11 @@ public final class EditSet {
         }
 
         @Override
+        public void settleChanges(Edit.SettleChanges edit) {
+            structure(List.of(edit.paragraph()), true);
+        }
+
+        @Override
         public void removeComment(Edit.RemoveComment edit) {
             slot(List.of("comment", edit.id()));
         }

@@ -27,6 +27,7 @@ public final class EditSummary {
             Map.entry(Edit.SetColumns.class, "columns"),
             Map.entry(Edit.ChangePicture.class, "picture"),
             Map.entry(Edit.ChangeNoteKind.class, "note-kind"),
+            Map.entry(Edit.SettleChanges.class, "changes-settled"),
             Map.entry(Edit.RemoveComment.class, "comment-removed"),
             Map.entry(Edit.SetFileProperty.class, "file-property"));
 

@@ -47,6 +47,8 @@ public interface EditVisitor {
 
     void inheritMarginal(Edit.InheritMarginal edit);
 
+    void settleChanges(Edit.SettleChanges edit);
+
     void removeComment(Edit.RemoveComment edit);
 
     void setSetting(Edit.SetSetting edit);

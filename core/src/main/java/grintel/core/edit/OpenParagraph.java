@@ -288,6 +288,17 @@ final class OpenParagraph implements OpenBlock {
         markRevision = next.markRevision;
     }
 
+    /** Makes tracked changes final as they are read. */
+    void settle() {
+        inlines.removeIf(inline -> !(inline instanceof Inline.Edge)
+                && (inline instanceof Inline.Deleted || inline.run().revision() == Revision.DELETED));
+        inlines.replaceAll(inline -> {
+            Run run = inline.run();
+            return inline.in(new Run(run.number(), run.style(), run.direct(), run.format(), run.link(), Revision.NONE));
+        });
+        markRevision = Revision.NONE;
+    }
+
     /** The ends of bookmarks and comments in it. */
     List<Inline> edges() {
         return inlines.stream().filter(Inline.Edge.class::isInstance).toList();

@@ -396,6 +396,11 @@ public final class PaperEditor {
         }
 
         @Override
+        public void settleChanges(Edit.SettleChanges edit) {
+            open.paragraph(edit.paragraph()).settle();
+        }
+
+        @Override
         public void removeComment(Edit.RemoveComment edit) {
             if (!comments.removeIf(comment -> comment.id().equals(edit.id()))) {
                 throw new EditRefusedException("The paper has no such comment.");

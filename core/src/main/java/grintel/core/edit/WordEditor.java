@@ -252,6 +252,11 @@ final class WordEditor implements EditVisitor {
     }
 
     @Override
+    public void settleChanges(Edit.SettleChanges edit) {
+        ledger.settle(edit.paragraph());
+    }
+
+    @Override
     public void removeComment(Edit.RemoveComment edit) {}
 
     @Override

@@ -40,14 +40,14 @@ public final class WordLedger {
     private final List<Story> notes;
     private final Map<Story, Integer> places = new HashMap<>();
     private final List<SectionHeads> sections;
-    private final List<String> deleted;
+    private final List<Gone> deleted;
     private boolean evenPagesDiffer;
 
     private WordLedger(
             Map<Story, List<Line>> stories,
             List<Story> notes,
             List<SectionHeads> sections,
-            List<String> deleted,
+            List<Gone> deleted,
             boolean evenPagesDiffer) {
         this.stories = stories;
         this.notes = notes;
@@ -115,7 +115,7 @@ public final class WordLedger {
             } else if (inline instanceof Inline.NoteSign sign) {
                 out.append(sign.inNote() ? "\u00A0" : signOf(sign.note()));
             } else if (inline instanceof Inline.Deleted gone) {
-                deleted.add(gone.text());
+                deleted.add(new Gone(paragraph.address(), gone.text()));
             } else if (inline instanceof Inline.TextBox box) {
                 out.append(signOf(boxStory(box)));
                 add(boxStory(box), box.paragraphs());
@@ -159,7 +159,8 @@ public final class WordLedger {
         stories.forEach((story, lines) -> copied.put(story, new ArrayList<>(lines)));
         List<SectionHeads> heads = new ArrayList<>();
         sections.forEach(each -> heads.add(each.copy()));
-        WordLedger after = new WordLedger(copied, new ArrayList<>(notes), heads, deleted, evenPagesDiffer);
+        WordLedger after =
+                new WordLedger(copied, new ArrayList<>(notes), heads, new ArrayList<>(deleted), evenPagesDiffer);
         WordEditor editor = new WordEditor(after);
         edits.stream()
                 .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
@@ -215,6 +216,11 @@ public final class WordLedger {
 
     List<SectionHeads> sections() {
         return sections;
+    }
+
+    /** Lets go for good what tracked changes deleted in a paragraph. */
+    void settle(ParagraphAddress paragraph) {
+        deleted.removeIf(gone -> gone.paragraph.equals(paragraph));
     }
 
     void setEvenPagesDiffer(boolean differ) {
@@ -319,8 +325,8 @@ public final class WordLedger {
     }
 
     /** What tracked changes have deleted goes with its paragraph, so that its order says nothing. */
-    private static List<String> sorted(List<String> words) {
-        return words.stream().sorted().toList();
+    private static List<String> sorted(List<Gone> words) {
+        return words.stream().map(Gone::words).sorted().toList();
     }
 
     /** Whether the two hold the same text, with its notes and boxes, whatever their headers say. */
@@ -401,8 +407,24 @@ public final class WordLedger {
                 addChange(line(address), standing.getOrDefault(address, List.of()), after, out);
             }
         }
+        addSettled(edits, out);
         out.addAll(marginalChanges(after));
         return out;
+    }
+
+    /** What tracked changes deleted, and goes for good. */
+    private void addSettled(List<Edit> edits, List<WordChange> out) {
+        for (Edit edit : edits) {
+            if (edit instanceof Edit.SettleChanges settle) {
+                for (Gone gone : deleted) {
+                    if (gone.paragraph.equals(settle.paragraph())
+                            && !words(gone.words).isEmpty()) {
+                        WordChange.Where where = WordChange.Where.of(gone.paragraph);
+                        out.add(new WordChange(WordChange.Kind.CHANGED, where, words(gone.words), ""));
+                    }
+                }
+            }
+        }
     }
 
     /** What has changed in headers and footers as they are seen, by pages of each kind. */
@@ -476,6 +498,9 @@ public final class WordLedger {
             there++;
         }
     }
+
+    /** Characters that a tracked change deleted. */
+    private record Gone(ParagraphAddress paragraph, String words) {}
 
     /**
      * A paragraph's characters.

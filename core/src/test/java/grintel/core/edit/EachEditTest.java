@@ -14,6 +14,7 @@ import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.Revision;
 import grintel.core.paper.RowProperties;
 import grintel.core.paper.SectionProperties;
 import grintel.core.paper.Story;
@@ -81,6 +82,11 @@ class EachEditTest {
                 .comment("4", "Ilse Tamberg", "Really?")
                 .paragraph(line -> line.edge(Inline.Edge.Kind.COMMENT_START, "4")
                         .text("The last word.")
+                        .revision(Revision.INSERTED)
+                        .text(" And one more.")
+                        .revision(Revision.DELETED)
+                        .text(" No more.")
+                        .revision(Revision.NONE)
                         .edge(Inline.Edge.Kind.COMMENT_END, "4")
                         .edge(Inline.Edge.Kind.COMMENT, "4"))
                 .build();
@@ -168,6 +174,7 @@ class EachEditTest {
                 "no header",
                 new Edit.WriteMarginal(0, Story.Kind.HEADER, Variant.DEFAULT, header(List.of(), List.of(), List.of())));
         out.put("header as before", new Edit.InheritMarginal(1, Story.Kind.HEADER, Variant.DEFAULT));
+        out.put("changes", new Edit.SettleChanges(at(8)));
         out.put("comment", new Edit.RemoveComment("4"));
         out.put("even pages", new Edit.SetSetting(Edit.Setting.EVEN_PAGES_DIFFER, true));
         out.put("hyphenation", new Edit.SetSetting(Edit.Setting.HYPHENATION, true));

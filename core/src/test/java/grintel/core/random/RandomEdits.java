@@ -76,15 +76,19 @@ public final class RandomEdits {
     private @Nullable Edit make(String kind) {
         return switch (kind) {
             case "SetProperty" -> setProperty();
-            case "CreateStyle" ->
-                new Edit.CreateStyle(Style.of(
-                        "Made" + random.nextInt(50),
-                        "Made up",
-                        Style.Kind.PARAGRAPH,
-                        "Normal",
-                        false,
-                        RandomValues.some(ParagraphProperties.ALL, 0.2, random),
-                        RandomValues.some(CharacterProperties.ALL, 0.2, random)));
+            case "CreateStyle" -> {
+                String id = "Made" + random.nextInt(50);
+                yield paper.styles().find(id) != null
+                        ? null
+                        : new Edit.CreateStyle(Style.of(
+                                id,
+                                "Made up",
+                                Style.Kind.PARAGRAPH,
+                                "Normal",
+                                false,
+                                RandomValues.some(ParagraphProperties.ALL, 0.2, random),
+                                RandomValues.some(CharacterProperties.ALL, 0.2, random)));
+            }
             case "ApplyStyle" -> new Edit.ApplyStyle(any().address(), random.nextBoolean() ? "Body" : "Head");
             case "ApplyCharacterStyle" -> {
                 TextRange range = range(any(), 1);
@@ -145,6 +149,10 @@ public final class RandomEdits {
                                 RandomValues.pick(paper.notes(), random).story());
             case "WriteMarginal" -> new Edit.WriteMarginal(section(), marginalKind(), variant(), content());
             case "InheritMarginal" -> new Edit.InheritMarginal(section(), marginalKind(), variant());
+            case "SettleChanges" -> {
+                Paragraph paragraph = any();
+                yield paragraph.markRevision() == Revision.DELETED ? null : new Edit.SettleChanges(paragraph.address());
+            }
             case "RemoveComment" ->
                 paper.comments().isEmpty()
                         ? null

@@ -310,6 +310,12 @@ final class DocxEditor {
         }
 
         @Override
+        public void settleChanges(Edit.SettleChanges edit) {
+            ChangeSettler.settle(tree.paragraph(edit.paragraph()));
+            tree.touch(edit.paragraph().story());
+        }
+
+        @Override
         public void removeComment(Edit.RemoveComment edit) {
             CommentRemover.remove(tree, edit.id());
         }

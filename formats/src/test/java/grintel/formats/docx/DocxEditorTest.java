@@ -8,6 +8,7 @@ import grintel.core.edit.EditRefusedException;
 import grintel.core.edit.MarginalContent;
 import grintel.core.edit.Piece;
 import grintel.core.edit.Target;
+import grintel.core.paper.Comment;
 import grintel.core.paper.Inline;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
@@ -134,5 +135,53 @@ class DocxEditorTest {
         assertThatThrownBy(() ->
                         file.with(one(Edit.ReplaceText.words(new TextRange(ParagraphAddress.text(0), 0, 2), "b"))))
                 .isInstanceOf(EditRefusedException.class);
+    }
+
+    @Test
+    void changesOfEveryKindAreSettledAsTheyAreRead() {
+        String tracked = " w:id='1' w:author='Ilse' w:date='2026-10-09T12:00:00Z'";
+        String body =
+                "<w:p><w:pPr><w:jc w:val=\"left\"/><w:rPr><w:ins@/></w:rPr><w:pPrChange@><w:pPr/></w:pPrChange></w:pPr>"
+                        + "<w:r><w:t>a</w:t></w:r><w:ins@><w:r><w:t>b</w:t></w:r>"
+                        + "<w:del@><w:r><w:delText>x</w:delText></w:r></w:del></w:ins>"
+                        + "<w:del@><w:bookmarkStart w:id=\"7\" w:name=\"lamp\"/><w:r><w:delText>y</w:delText></w:r></w:del>"
+                        + "<w:bookmarkEnd w:id=\"7\"/>"
+                        + "<w:hyperlink w:anchor=\"lamp\"><w:ins@><w:r><w:t>c</w:t></w:r></w:ins></w:hyperlink>"
+                        + "<w:moveFromRangeStart w:id='2' w:name='m'/><w:moveFrom@><w:r><w:t>z</w:t></w:r></w:moveFrom>"
+                        + "<w:moveFromRangeEnd w:id='2'/><w:moveTo@><w:r><w:rPr><w:b/><w:rPrChange@><w:rPr/></w:rPrChange></w:rPr>"
+                        + "<w:t>d</w:t></w:r></w:moveTo></w:p><w:p><w:ins@><w:r><w:t>other</w:t></w:r></w:ins></w:p>";
+        DocxFile file = DocxFile.read(
+                RawDocx.transitional().body(body.replace("@", tracked)).build());
+        DocxFile after = file.with(one(new Edit.SettleChanges(ParagraphAddress.text(0))));
+        assertThat(part(after, "word/document.xml"))
+                .contains("<w:p><w:pPr><w:jc w:val=\"left\"/></w:pPr><w:r><w:t>a</w:t></w:r><w:r><w:t>b</w:t></w:r>"
+                        + "<w:bookmarkStart w:id=\"7\" w:name=\"lamp\"/><w:bookmarkEnd w:id=\"7\"/>"
+                        + "<w:hyperlink w:anchor=\"lamp\"><w:r><w:t>c</w:t></w:r></w:hyperlink>"
+                        + "<w:r><w:rPr><w:b/></w:rPr><w:t>d</w:t></w:r></w:p><w:p><w:ins");
+        assertThat(after.paper().paragraphs().get(0).text())
+                .isEqualTo(file.paper().paragraphs().get(0).text());
+        assertThat(after.paper().paragraphs().get(0).isRevised()).isFalse();
+        assertThat(after.paper().paragraphs().get(1).isRevised()).isTrue();
+    }
+
+    @Test
+    void aCommentGoesWithItsMarksAndAnotherStays() {
+        DocxFile file = DocxFile.read(RawDocx.transitional()
+                .comments("<w:comment w:id=\"3\" w:author=\"Ilse\"><w:p><w:r><w:t>Really?</w:t></w:r></w:p></w:comment>"
+                        + "<w:comment w:id=\"4\" w:author=\"Ilse\"><w:p><w:r><w:t>Good.</w:t></w:r></w:p></w:comment>")
+                .body(
+                        "<w:p><w:commentRangeStart w:id=\"3\"/><w:commentRangeStart w:id=\"4\"/><w:r><w:t>words</w:t></w:r>"
+                                + "<w:commentRangeEnd w:id=\"3\"/><w:r><w:rPr><w:b/></w:rPr><w:commentReference w:id=\"3\"/></w:r>"
+                                + "<w:commentRangeEnd w:id=\"4\"/><w:r><w:commentReference w:id=\"4\"/></w:r></w:p>")
+                .build());
+        DocxFile after = file.with(one(new Edit.RemoveComment("3")));
+        assertThat(after.paper().comments()).extracting(Comment::id).containsExactly("4");
+        assertThat(part(after, "word/document.xml"))
+                .contains(
+                        "<w:p><w:commentRangeStart w:id=\"4\"/><w:r><w:t>words</w:t></w:r><w:commentRangeEnd w:id=\"4\"/>"
+                                + "<w:r><w:commentReference w:id=\"4\"/></w:r></w:p>");
+        assertThatThrownBy(() -> file.with(one(new Edit.RemoveComment("9"))))
+                .isInstanceOf(EditRefusedException.class)
+                .hasMessage("The file has no such comment.");
     }
 }
