@@ -38,6 +38,20 @@ public final class HeadWords {
         return title.isEmpty() || !fits(exam, title) ? null : title.toUpperCase(Locale.ROOT);
     }
 
+    /** A short title where the header's is too long: the title up to its colon, in capitals; empty where none is known. */
+    public static String shortened(Examination exam) {
+        Ask ask = exam.ask("running-head.text");
+        boolean ofTitle = ask.isAsked() && ask.get(RunningHeadDemands.CONTENT) == RunningHeadDemands.Words.SHORT_TITLE;
+        String lead = lead(exam);
+        return ofTitle && exam.brief().facts().get("short-title") == null && fits(exam, lead)
+                ? lead.toUpperCase(Locale.ROOT)
+                : "";
+    }
+
+    private static String lead(Examination exam) {
+        return exam.parts().facts().title().split(":", 2)[0].strip();
+    }
+
     /** Whether words are no longer than the guide lets a short title be. */
     private static boolean fits(Examination exam, String words) {
         Integer most = exam.ask("running-head.length").find(RunningHeadDemands.CHARACTERS);
@@ -55,7 +69,7 @@ public final class HeadWords {
         if (!own.isEmpty() && ofTitle.containsAll(List.of(Letters.words(own).split(" ", -1)))) {
             return own;
         }
-        String lead = title.split(":", 2)[0].strip();
+        String lead = lead(exam);
         return fits(exam, lead) ? lead : "";
     }
 

@@ -1,9 +1,12 @@
 package grintel.core.rule.runninghead;
 
 import grintel.core.guide.Ask;
+import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.RunningHeadDemands;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Head;
+import grintel.core.rule.HeadEdits;
+import grintel.core.rule.HeadWords;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -19,6 +22,7 @@ public final class RunningHeadLengthRule implements Rule {
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
         int most = ask.get(RunningHeadDemands.CHARACTERS);
+        String shorter = HeadWords.shortened(exam);
         return exam.heads()
                 .subjects(List.of(exam.heads().reference()))
                 .filter(head -> length(head) > 0)
@@ -26,7 +30,17 @@ public final class RunningHeadLengthRule implements Rule {
                 .measure(head -> new Measure.Count(length(head), "character"))
                 .asks(new Measure.Phrase("at-most", new Measure.Count(most, "character")))
                 .metWhen((head, is) -> length(head) <= most)
+                .fix(
+                        FixClass.ASK,
+                        (off, cause) -> off.stream()
+                                .flatMap(head -> HeadEdits.rewrite(exam, head, label(head) + shorter).stream())
+                                .toList())
+                .fixable(head -> !shorter.isEmpty() && HeadEdits.isRewritable(head))
                 .readings();
+    }
+
+    private static String label(Head head) {
+        return head.header().hasLabel() ? head.header().label() + " " : "";
     }
 
     private static int length(Head head) {
