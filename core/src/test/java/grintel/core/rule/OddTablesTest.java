@@ -85,6 +85,19 @@ class OddTablesTest {
                         "|North|14|2.31|.92|.03",
                         "_|South|12|3.04|.81|.20"),
                 table("stars and letters", "^_|Quay|M|r", "|North|2.31*|.31**", "_|South|3.04a|.28"),
+                table(
+                        "signs before probabilities",
+                        "^_|Quay|n|p",
+                        "|A|1|< .0005",
+                        "|B|2|< .05",
+                        "|C|3|> .9995",
+                        "|D|4|< 0.0001",
+                        "_|E|5|= .0312"),
+                table(
+                        "words wider than the sheet",
+                        "^_|Quay|Name|n",
+                        "|North|" + "lamp".repeat(30) + "|1",
+                        "_|South|" + "oil".repeat(10) + "|" + "wick".repeat(20)),
                 table("one row", "^_|Quay|n|M"),
                 table("one column", "^_|Quay", "|North", "_|South"),
                 table("prose in cells", "^_|Quay|What is said of it", "_|North|" + Specimen.PROSE));

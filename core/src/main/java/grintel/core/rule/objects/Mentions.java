@@ -7,6 +7,7 @@ import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
 import grintel.core.structure.PartKind;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -59,23 +60,26 @@ final class Mentions {
 
     private static void find(Matcher mention, VisibleText visible, Paragraph paragraph, List<Mention> out) {
         while (mention.find()) {
+            List<Mention> named = new ArrayList<>();
+            between(mention, visible, paragraph, named);
             Matcher one = ONE.matcher(visible.text()).region(mention.start("first"), mention.end());
             while (one.find()) {
                 ObjectNumber number = ObjectNumber.of(one.group());
                 if (number != null) {
-                    out.add(new Mention(number, paragraph, visible.range(one.start(), one.end())));
+                    named.add(new Mention(number, paragraph, visible.range(one.start(), one.end())));
                 }
             }
-            between(mention, visible, paragraph, out);
+            named.sort(Comparator.comparingInt(each -> each.figure().from()));
+            out.addAll(named);
         }
     }
 
-    /** What lies between the ends of a range is named too, at the place of its last number. */
+    /** What lies between the ends of a range is named too, right before its last number. */
     private static void between(Matcher mention, VisibleText visible, Paragraph paragraph, List<Mention> out) {
         Matcher range = RANGE.matcher(mention.group());
         while (range.find()) {
             int last = Integer.parseInt(range.group(2));
-            int at = mention.start() + range.end();
+            int at = mention.start() + range.start(2);
             for (int i = Integer.parseInt(range.group(1)) + 1; i < last; i++) {
                 out.add(new Mention(new ObjectNumber("", i), paragraph, visible.range(at, at)));
             }
