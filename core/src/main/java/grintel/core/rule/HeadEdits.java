@@ -40,6 +40,11 @@ public final class HeadEdits {
         return List.of(number ? header : adding(head, header));
     }
 
+    /** Words with the label before them that the header of pages has. */
+    public static String labelled(Head head, String words) {
+        return head.header().hasLabel() ? head.header().label() + " " + words : words;
+    }
+
     /** An edit of a header that is a mere addition where the header is empty. */
     private static Edit adding(Head head, Edit.WriteMarginal edit) {
         boolean empty = head.header().words().isEmpty() && !head.header().hasNumber();

@@ -33,14 +33,11 @@ public final class RunningHeadLengthRule implements Rule {
                 .fix(
                         FixClass.ASK,
                         (off, cause) -> off.stream()
-                                .flatMap(head -> HeadEdits.rewrite(exam, head, label(head) + shorter).stream())
+                                .flatMap(head ->
+                                        HeadEdits.rewrite(exam, head, HeadEdits.labelled(head, shorter)).stream())
                                 .toList())
                 .fixable(head -> !shorter.isEmpty() && HeadEdits.isRewritable(head))
                 .readings();
-    }
-
-    private static String label(Head head) {
-        return head.header().hasLabel() ? head.header().label() + " " : "";
     }
 
     private static int length(Head head) {

@@ -94,17 +94,13 @@ public final class RunningHeadTextRule implements Rule {
     /** A plain header is written anew; in any other, the words alone are replaced where they stand. */
     private static List<Edit> edits(Examination exam, Head head, String expected) {
         if (HeadEdits.isRewritable(head)) {
-            return HeadEdits.rewrite(exam, head, label(head) + expected);
+            return HeadEdits.rewrite(exam, head, HeadEdits.labelled(head, expected));
         }
         TextRange words = head.header().wordsRange();
         return words == null || head.header().hasLabel()
                 ? List.of()
                 : List.of(new Edit.ReplaceText(
                         words, expected.isEmpty() ? List.of() : List.of(new Piece.Words(expected))));
-    }
-
-    private static String label(Head head) {
-        return head.header().hasLabel() ? head.header().label() + " " : "";
     }
 
     private List<Reading> place(Examination exam, Subjects<Head> heads) {
