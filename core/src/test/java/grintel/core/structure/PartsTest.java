@@ -3,12 +3,15 @@ package grintel.core.structure;
 import static grintel.core.structure.PartKind.*;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.Anchor;
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Paper;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.PropertySet;
+import grintel.core.paper.Story;
 import grintel.core.paper.Style;
+import grintel.core.paper.TextRange;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.ArrayList;
@@ -598,6 +601,41 @@ class PartsTest {
                 body.children().stream().filter(part -> part.kind() == SECTION).toList();
         assertThat(sections).hasSize(2).extracting(Part::last).containsExactly(7, 9);
         assertThat(sections.get(0).all(SECTION)).hasSize(2);
+    }
+
+    @Test
+    void aCaptionInABoxOfTextBelongsToThePictureBesideIt() {
+        essay().line(line -> line.picture("lamp.png", 914400, 914400, "a lamp"))
+                .line(line -> boxed(line, "", "Figure 1", "A Lamp", "It is lit at dusk."))
+                .line(line -> boxed(line, "Figure 2. Another lamp").text(PROSE))
+                .line(line -> line.picture("lamp.png", 914400, 914400, "a lamp"))
+                .line(PROSE);
+        List<Part> figures = parts().root().all(FIGURE);
+        assertThat(figures).hasSize(3);
+        assertThat(figures.get(0).children())
+                .extracting(Part::kind)
+                .containsExactly(PICTURE, CAPTION_NUMBER, CAPTION_TITLE);
+        assertThat(figures.get(1).children()).extracting(Part::kind).containsExactly(CAPTION_NUMBER);
+        TextRange number = figures.get(1).children().get(0).range();
+        assertThat(number).isNotNull();
+        assertThat(number.paragraph().story().kind()).isEqualTo(Story.Kind.TEXT_BOX);
+    }
+
+    @Test
+    void wordsInABoxThatAreNoCaptionArePartOfNothing() {
+        essay().line(line -> line.picture("lamp.png", 914400, 914400, "a lamp"));
+        line(line -> boxed(line, "A lamp"));
+        line(line -> boxed(line, "Figure 1 shows the lamp on the north quay"));
+        line(line -> boxed(line, "Figure 1. " + PROSE + PROSE)).line(PROSE);
+        assertThat(parts().root().all(CAPTION_NUMBER)).isEmpty();
+    }
+
+    private static ParagraphBuilder boxed(ParagraphBuilder line, String... words) {
+        return line.box(914400, 914400, Anchor.AT_PARAGRAPH, box -> {
+            for (String each : words) {
+                box.paragraph(each);
+            }
+        });
     }
 
     @Test
