@@ -33,6 +33,34 @@ class OpeningTitlePagePartsRuleTest {
     }
 
     @Test
+    void wordsThatLeadFromLineToLineNameNothing() {
+        Front.of("sbl-2")
+                .line("Brackwater College")
+                .title(TITLE)
+                .line("A Paper Submitted to")
+                .line("In Partial Fulfillment of the Requirements for")
+                .line("REL 305: Psalms of the Coast")
+                .line("Dr. Ilse Tamberg")
+                .line("by")
+                .line("Marit Solvane")
+                .line("October 9, 2026")
+                .over("")
+                .rule(RULE)
+                .isMet();
+        Front.of("sbl-2")
+                .line("Brackwater College")
+                .title(TITLE)
+                .line("REL 305: Psalms of the Coast")
+                .line("Dr. Ilse Tamberg")
+                .line("Read and approved by candlelight")
+                .line("Marit Solvane")
+                .line("October 9, 2026")
+                .over("")
+                .rule(RULE)
+                .isOff("“Read and approved by candlelight”", "none");
+    }
+
+    @Test
     void aLineOutOfOrderIsMoved() {
         Front.of("apa-7-student")
                 .title(TITLE)

@@ -8,9 +8,14 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** The lines of a title page, or the heading lines over a title, by the elements they name. */
 final class OpeningElements {
+    /** What only leads from one line to the next, as on many title pages, and names nothing itself. */
+    private static final Pattern LEADING = Pattern.compile("(?i)(?:by|for|to|in partial fulfill?ment of .{1,120}"
+            + "|(?:an? [\\p{L} ]{1,40} )?(?:presented|submitted|prepared|written) (?:to|by|for)(?: the faculty)?):?");
+
     private final List<Line> lines = new ArrayList<>();
 
     private OpeningElements() {}
@@ -64,7 +69,9 @@ final class OpeningElements {
 
     private void add(Examination exam, Paragraph paragraph, List<Element> asked) {
         PartKind kind = exam.kind(paragraph);
-        if (kind != PartKind.AUTHOR_NOTE_LABEL && !kind.isOfOpening()) {
+        boolean leading = kind == PartKind.OPENING_LINE
+                && LEADING.matcher(paragraph.text().strip()).matches();
+        if (kind != PartKind.AUTHOR_NOTE_LABEL && !kind.isOfOpening() || leading) {
             return;
         }
         Set<Element> names = EnumSet.noneOf(Element.class);
