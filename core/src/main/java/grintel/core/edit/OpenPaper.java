@@ -25,6 +25,7 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** A paper taken apart, so that edits can be made to its pieces; addresses are those it had before. */
@@ -239,14 +240,17 @@ final class OpenPaper {
         }
     }
 
-    /** Takes the marks of a comment out of the text. */
-    void removeMarks(String comment) {
+    /** Takes the marks of comments out of the text. */
+    void removeMarks(Set<String> comments) {
+        if (comments.isEmpty()) {
+            return;
+        }
         for (OpenParagraph paragraph : paragraphs.values()) {
             paragraph
                     .inlines()
                     .removeIf(inline -> inline instanceof Inline.Edge edge
                             && edge.kind().isOfComment()
-                            && edge.name().equals(comment));
+                            && comments.contains(edge.name()));
         }
     }
 

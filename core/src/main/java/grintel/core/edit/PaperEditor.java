@@ -27,7 +27,9 @@ import grintel.core.paper.StyleSheet;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.Width;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
@@ -40,7 +42,7 @@ public final class PaperEditor {
     private Lists lists;
     private PaperSettings settings;
     private DocumentProperties properties;
-    private final List<Comment> comments;
+    private final Set<String> goneComments = new HashSet<>();
 
     private PaperEditor(Paper paper) {
         this.paper = paper;
@@ -49,7 +51,6 @@ public final class PaperEditor {
         this.lists = paper.lists();
         this.settings = paper.settings();
         this.properties = paper.properties();
-        this.comments = new ArrayList<>(paper.comments());
     }
 
     /**
@@ -68,6 +69,10 @@ public final class PaperEditor {
     }
 
     private Paper rebuild() {
+        open.removeMarks(goneComments);
+        List<Comment> comments = paper.comments().stream()
+                .filter(comment -> !goneComments.contains(comment.id()))
+                .toList();
         PaperRebuilder rebuilder = new PaperRebuilder(open, new PaperResolver(styles, lists, settings));
         List<Section> sections = rebuilder.sections();
         List<Note> notes = rebuilder.notes();
@@ -402,10 +407,10 @@ public final class PaperEditor {
 
         @Override
         public void removeComment(Edit.RemoveComment edit) {
-            if (!comments.removeIf(comment -> comment.id().equals(edit.id()))) {
+            if (paper.comments().stream().noneMatch(comment -> comment.id().equals(edit.id()))) {
                 throw new EditRefusedException("The paper has no such comment.");
             }
-            open.removeMarks(edit.id());
+            goneComments.add(edit.id());
         }
 
         @Override

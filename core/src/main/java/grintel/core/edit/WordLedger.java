@@ -40,14 +40,16 @@ public final class WordLedger {
     private final List<Story> notes;
     private final Map<Story, Integer> places = new HashMap<>();
     private final List<SectionHeads> sections;
-    private final List<Gone> deleted;
+    /** What tracked changes deleted, by paragraph. */
+    private final Map<ParagraphAddress, List<String>> deleted;
+
     private boolean evenPagesDiffer;
 
     private WordLedger(
             Map<Story, List<Line>> stories,
             List<Story> notes,
             List<SectionHeads> sections,
-            List<Gone> deleted,
+            Map<ParagraphAddress, List<String>> deleted,
             boolean evenPagesDiffer) {
         this.stories = stories;
         this.notes = notes;
@@ -63,7 +65,7 @@ public final class WordLedger {
                 new LinkedHashMap<>(),
                 new ArrayList<>(),
                 new ArrayList<>(),
-                new ArrayList<>(),
+                new LinkedHashMap<>(),
                 paper.settings().evenPagesDiffer());
         ledger.add(Story.TEXT, paper.paragraphs());
         for (EmbeddedText embedded : paper.embedded()) {
@@ -115,7 +117,8 @@ public final class WordLedger {
             } else if (inline instanceof Inline.NoteSign sign) {
                 out.append(sign.inNote() ? "\u00A0" : signOf(sign.note()));
             } else if (inline instanceof Inline.Deleted gone) {
-                deleted.add(new Gone(paragraph.address(), gone.text()));
+                deleted.computeIfAbsent(paragraph.address(), key -> new ArrayList<>(1))
+                        .add(gone.text());
             } else if (inline instanceof Inline.TextBox box) {
                 out.append(signOf(boxStory(box)));
                 add(boxStory(box), box.paragraphs());
@@ -160,7 +163,7 @@ public final class WordLedger {
         List<SectionHeads> heads = new ArrayList<>();
         sections.forEach(each -> heads.add(each.copy()));
         WordLedger after =
-                new WordLedger(copied, new ArrayList<>(notes), heads, new ArrayList<>(deleted), evenPagesDiffer);
+                new WordLedger(copied, new ArrayList<>(notes), heads, new LinkedHashMap<>(deleted), evenPagesDiffer);
         WordEditor editor = new WordEditor(after);
         edits.stream()
                 .filter(edit -> !EditOrder.isOfCharacters(edit) && !EditOrder.isOfParagraphs(edit))
@@ -220,7 +223,7 @@ public final class WordLedger {
 
     /** Lets go for good what tracked changes deleted in a paragraph. */
     void settle(ParagraphAddress paragraph) {
-        deleted.removeIf(gone -> gone.paragraph.equals(paragraph));
+        deleted.remove(paragraph);
     }
 
     void setEvenPagesDiffer(boolean differ) {
@@ -321,12 +324,12 @@ public final class WordLedger {
     public boolean isSameAs(WordLedger other) {
         return hasSameTextAs(other)
                 && marginals().changes(other.marginals()).isEmpty()
-                && sorted(deleted).equals(sorted(other.deleted));
+                && sortedDeleted().equals(other.sortedDeleted());
     }
 
     /** What tracked changes have deleted goes with its paragraph, so that its order says nothing. */
-    private static List<String> sorted(List<Gone> words) {
-        return words.stream().map(Gone::words).sorted().toList();
+    private List<String> sortedDeleted() {
+        return deleted.values().stream().flatMap(List::stream).sorted().toList();
     }
 
     /** Whether the two hold the same text, with its notes and boxes, whatever their headers say. */
@@ -375,8 +378,8 @@ public final class WordLedger {
             were.add(change.before());
             are.add(change.after());
         }
-        were.addAll(sorted(deleted));
-        are.addAll(sorted(other.deleted));
+        were.addAll(sortedDeleted());
+        are.addAll(other.sortedDeleted());
         for (int i = 0; i < Math.max(were.size(), are.size()); i++) {
             String was = i < were.size() ? were.get(i) : "";
             String is = i < are.size() ? are.get(i) : "";
@@ -416,11 +419,10 @@ public final class WordLedger {
     private void addSettled(List<Edit> edits, List<WordChange> out) {
         for (Edit edit : edits) {
             if (edit instanceof Edit.SettleChanges settle) {
-                for (Gone gone : deleted) {
-                    if (gone.paragraph.equals(settle.paragraph())
-                            && !words(gone.words).isEmpty()) {
-                        WordChange.Where where = WordChange.Where.of(gone.paragraph);
-                        out.add(new WordChange(WordChange.Kind.CHANGED, where, words(gone.words), ""));
+                for (String gone : deleted.getOrDefault(settle.paragraph(), List.of())) {
+                    if (!words(gone).isEmpty()) {
+                        WordChange.Where where = WordChange.Where.of(settle.paragraph());
+                        out.add(new WordChange(WordChange.Kind.CHANGED, where, words(gone), ""));
                     }
                 }
             }
@@ -498,9 +500,6 @@ public final class WordLedger {
             there++;
         }
     }
-
-    /** Characters that a tracked change deleted. */
-    private record Gone(ParagraphAddress paragraph, String words) {}
 
     /**
      * A paragraph's characters.

@@ -142,7 +142,7 @@ public final class Parts {
     /** What a line of the opening names by its words besides what it was taken for: one line may name two things. */
     public Set<PartKind> alsoNames(int index) {
         EnumSet<PartKind> out = EnumSet.noneOf(PartKind.class);
-        if (!kinds[index].isOfOpening() || kinds[index] == PartKind.TITLE || kinds[index] == PartKind.SUBTITLE) {
+        if (!namesThings(index)) {
             return out;
         }
         List<String> parted = manuscript.get(index).parted();
@@ -161,9 +161,12 @@ public final class Parts {
 
     /** What a line of the opening names one after the other, where that is several things; else nothing. */
     public List<NamedPiece> pieces(int index) {
-        return kinds[index].isOfOpening() && kinds[index] != PartKind.TITLE && kinds[index] != PartKind.SUBTITLE
-                ? SharedLine.of(manuscript.get(index).paragraph())
-                : List.of();
+        return namesThings(index) ? SharedLine.of(manuscript.get(index).paragraph()) : List.of();
+    }
+
+    /** Whether a line of the opening says by its words what it names; a title may say anything. */
+    private boolean namesThings(int index) {
+        return kinds[index].isOfOpening() && kinds[index] != PartKind.TITLE && kinds[index] != PartKind.SUBTITLE;
     }
 
     private static void add(Set<PartKind> kinds, PartKind kind, boolean is) {

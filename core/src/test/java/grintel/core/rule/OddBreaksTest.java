@@ -1,8 +1,5 @@
 package grintel.core.rule;
 
-import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
-import grintel.core.guide.Guides;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.SectionProperties;
@@ -10,7 +7,6 @@ import grintel.core.paper.SectionProperties.Break;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.List;
-import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,8 +80,7 @@ class OddBreaksTest {
     @ParameterizedTest(name = "{0}")
     @MethodSource("breaks")
     void areReadAndPutRight(String name, Consumer<PaperBuilder> end, Consumer<ParagraphBuilder> label) {
-        Brief brief = Brief.of(Objects.requireNonNull(Guides.find("mla-9")), null, Facts.of("Solvane", ""));
         Draft draft = Draft.mla().runOnSources().label("Works Cited", label).add(end);
-        new OddCase(brief, "sources", "spacing").see(draft.build());
+        OddCase.under("mla-9", "", "sources", "spacing").see(draft.build());
     }
 }

@@ -1,15 +1,11 @@
 package grintel.core.rule;
 
-import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
-import grintel.core.guide.Guides;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Lengths;
 import grintel.core.paper.PropertySet;
 import grintel.core.paper.build.PaperBuilder;
 import java.util.Collections;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -210,8 +206,7 @@ class OddCaptionsTest {
         for (String line : lines) {
             draft = draft.add(out -> lay(line, out));
         }
-        Brief brief = Brief.of(Objects.requireNonNull(Guides.find(guide)), null, Facts.of("Solvane", ""));
-        new OddCase(brief, "tables", "figures").see(draft.build());
+        OddCase.under(guide, "", "tables", "figures").see(draft.build());
     }
 
     private static void lay(String line, PaperBuilder out) {

@@ -9,11 +9,15 @@ import grintel.core.check.PutRight;
 import grintel.core.check.Report;
 import grintel.core.check.Verdict;
 import grintel.core.guide.Brief;
+import grintel.core.guide.Facts;
+import grintel.core.guide.Guide;
+import grintel.core.guide.Guides;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.structure.Corrections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 
 /** A paper as students hand them in: what the rules of some stations say of it, and of what they make of it. */
@@ -24,6 +28,12 @@ final class OddCase {
     OddCase(Brief brief, String... stations) {
         this.brief = brief;
         this.stations = Set.of(stations);
+    }
+
+    /** Under a guide, with the surname of the sample papers and a short title known, empty for none. */
+    static OddCase under(String guide, String shortTitle, String... stations) {
+        Guide found = Objects.requireNonNull(Guides.find(guide));
+        return new OddCase(Brief.of(found, null, Facts.of("Solvane", shortTitle)), stations);
     }
 
     /** Sees what is said of a paper, puts right all that can be without its writer or with, and sees what is left. */

@@ -1,9 +1,5 @@
 package grintel.core.rule;
 
-import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
-import grintel.core.guide.Guide;
-import grintel.core.guide.Guides;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Marginals.Variant;
 import grintel.core.paper.ParagraphProperties;
@@ -14,7 +10,6 @@ import grintel.core.paper.Story;
 import grintel.core.paper.build.PaperBuilder;
 import grintel.core.paper.build.ParagraphBuilder;
 import java.util.List;
-import java.util.Objects;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -118,9 +113,7 @@ class OddHeadsTest {
             Consumer<PaperBuilder> laid = laid(line);
             draft = text ? draft.add(laid) : draft.sheet(laid);
         }
-        Guide asked = Objects.requireNonNull(Guides.find(guide));
-        Brief brief = Brief.of(asked, null, Facts.of("Solvane", "LOW CANAL"));
-        new OddCase(brief, "running-head").see(draft.build());
+        OddCase.under(guide, "LOW CANAL", "running-head").see(draft.build());
     }
 
     private static Consumer<PaperBuilder> laid(String line) {

@@ -1,10 +1,6 @@
 package grintel.core.rule;
 
-import grintel.core.guide.Brief;
-import grintel.core.guide.Facts;
-import grintel.core.guide.Guides;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -82,7 +78,6 @@ class OddLooksTest {
         for (String line : lines) {
             draft = draft.add(out -> out.paragraph(one -> Marked.lay(line, 0.5, one)));
         }
-        Brief brief = Brief.of(Objects.requireNonNull(Guides.find(guide)), null, Facts.of("Solvane", ""));
-        new OddCase(brief, "spacing", "type", "headings").see(draft.build());
+        OddCase.under(guide, "", "spacing", "type", "headings").see(draft.build());
     }
 }

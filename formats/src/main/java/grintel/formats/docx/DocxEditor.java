@@ -27,6 +27,7 @@ final class DocxEditor {
     private final MarginalEditor marginals;
     private final NoteEditor notes;
     private final SectionEditor sections;
+    private final CommentRemover comments;
     private final NewBlockWriter newBlocks;
     private final Maker maker = new Maker();
     private final Map<ParagraphAddress, LiveContent> contents = new HashMap<>();
@@ -39,6 +40,7 @@ final class DocxEditor {
         this.marginals = new MarginalEditor(tree, newBlocks);
         this.notes = new NoteEditor(tree, newBlocks);
         this.sections = new SectionEditor(tree, properties, newBlocks);
+        this.comments = new CommentRemover(tree);
     }
 
     /**
@@ -63,6 +65,7 @@ final class DocxEditor {
         EditOrder.ofParagraphs(edits)
                 .forEach(edit -> tree.paragraphs(EditOrder.paragraph(edit).story()));
         EditOrder.make(edits, maker);
+        comments.removeMarks();
     }
 
     /** Reads the content of the paragraphs in which edits name characters; fields run on from those before. */
@@ -317,7 +320,7 @@ final class DocxEditor {
 
         @Override
         public void removeComment(Edit.RemoveComment edit) {
-            CommentRemover.remove(tree, edit.id());
+            comments.remove(edit.id());
         }
 
         @Override

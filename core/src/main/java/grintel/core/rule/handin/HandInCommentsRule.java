@@ -11,7 +11,10 @@ import grintel.core.rule.Place;
 import grintel.core.rule.Quotes;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** No comments are left beside the text. */
 public final class HandInCommentsRule implements Rule {
@@ -22,8 +25,9 @@ public final class HandInCommentsRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
+        Map<String, Paragraph> places = places(exam);
         return exam.whole()
-                .each(paper -> paper.comments(), comment -> place(exam, comment), Comment::id)
+                .each(paper -> paper.comments(), comment -> place(exam, places.get(comment.id()), comment), Comment::id)
                 .check(id(), "comments")
                 .none("comment", comment -> 1)
                 .metIfNone(true)
@@ -35,20 +39,26 @@ public final class HandInCommentsRule implements Rule {
                 .readings();
     }
 
-    /** Where a comment stands, told by who says what. */
-    private static Place place(Examination exam, Comment comment) {
-        String said = Quotes.first(comment.author() + ": " + comment.text());
+    /** The paragraphs of the text in which comments begin. */
+    private static Map<String, Paragraph> places(Examination exam) {
+        Map<String, Paragraph> out = new HashMap<>();
+        if (exam.paper().comments().isEmpty()) {
+            return out;
+        }
         for (Paragraph paragraph : exam.paper().paragraphs()) {
             for (Inline inline : paragraph.inlines()) {
-                if (inline instanceof Inline.Edge edge
-                        && edge.kind().isOfComment()
-                        && edge.name().equals(comment.id())) {
-                    Place at = exam.place(paragraph);
-                    return new Place(at.part(), at.page(), at.paragraph(), said);
+                if (inline instanceof Inline.Edge edge && edge.kind().isOfComment()) {
+                    out.putIfAbsent(edge.name(), paragraph);
                 }
             }
         }
-        Place start = Place.ofPage(1);
-        return new Place(start.part(), start.page(), start.paragraph(), said);
+        return out;
+    }
+
+    /** Where a comment stands, told by who says what. */
+    private static Place place(Examination exam, @Nullable Paragraph paragraph, Comment comment) {
+        Place at = paragraph == null ? Place.ofPage(1) : exam.place(paragraph);
+        String said = Quotes.first(comment.author() + ": " + comment.text());
+        return new Place(at.part(), at.page(), at.paragraph(), said);
     }
 }

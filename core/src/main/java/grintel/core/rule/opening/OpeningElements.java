@@ -48,8 +48,11 @@ final class OpeningElements {
         List<Paragraph> all = exam.paper().paragraphs();
         int title = exam.parts().index(PartKind.TITLE, 0);
         all.subList(0, title).forEach(paragraph -> over.add(exam, paragraph, asked));
-        OpeningElements under = over.lines.isEmpty() ? under(exam, title, asked) : over;
-        return under.lines.stream().allMatch(line -> line.names.isEmpty()) ? over : under;
+        if (!over.lines.isEmpty()) {
+            return over;
+        }
+        OpeningElements under = under(exam, title, asked);
+        return under.lines.stream().anyMatch(line -> !line.names.isEmpty()) ? under : over;
     }
 
     private static OpeningElements under(Examination exam, int title, List<Element> asked) {
