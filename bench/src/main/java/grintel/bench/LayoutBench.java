@@ -32,7 +32,7 @@ import org.xml.sax.SAXException;
 /** How fast pages are laid out and written, and how far the lines can be trusted. */
 final class LayoutBench {
     private static final int SECONDS = 60;
-    /** Seconds each formatter runs before it is timed. */
+    /** Seconds each kind of work runs before it is timed. */
     private static final int WARM_UP = 12;
     /** Paragraphs of samples that fill more than 200 pages. */
     private static final int COMPARED = 1400;
@@ -58,11 +58,11 @@ final class LayoutBench {
     private static void measure(PrintStream out, int wanted) {
         Paper paper = DocxFile.read(BenchPapers.plain(wanted)).paper();
         Proof proof = typeset(paper);
-        int rounds = wanted > 1000 ? 3 : 60;
-        Timing layout = Stopwatch.warm(() -> typeset(paper), rounds);
-        Timing parts = Stopwatch.warm(() -> Parts.recognise(paper, proof), rounds);
-        Timing both = Stopwatch.warm(() -> judge(paper, proof), rounds);
-        double rules = both.median() - parts.median();
+        List<Timing> all = Stopwatch.byTurns(
+                WARM_UP, () -> typeset(paper), () -> Parts.recognise(paper, proof), () -> judge(paper, proof));
+        Timing layout = all.get(0);
+        Timing parts = all.get(1);
+        double rules = all.get(2).median() - parts.median();
         out.printf(
                 Locale.ROOT,
                 "layout of %,d pages: %.1f ms (%.1f to %.1f); parts %.1f ms, rules %.1f ms, %.0f %% of it%n",

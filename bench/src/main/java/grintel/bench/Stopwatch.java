@@ -26,28 +26,27 @@ final class Stopwatch {
         return time(work, rounds);
     }
 
-    /** Times two kinds of work by turns, so that what else the machine does meets both, after so many seconds of each. */
-    static List<Timing> byTurns(int seconds, Work one, Work other) {
-        List<Work> both = List.of(one, other);
-        List<double[]> millis = List.of(new double[ROUNDS], new double[ROUNDS]);
+    /** Times kinds of work by turns, so that what else the machine does meets all, after so many seconds of each. */
+    static List<Timing> byTurns(int seconds, Work... kinds) {
+        double[][] millis = new double[kinds.length][ROUNDS];
         try {
-            for (Work work : both) {
+            for (Work work : kinds) {
                 long end = System.nanoTime() + seconds * 1_000_000_000L;
                 while (System.nanoTime() < end) {
                     work.run();
                 }
             }
             for (int i = 0; i < ROUNDS; i++) {
-                for (int k = 0; k < both.size(); k++) {
-                    // The first after the other's turn finds nothing of its own in the caches of the machine.
-                    both.get(k).run();
-                    millis.get(k)[i] = once(both.get(k));
+                for (int k = 0; k < kinds.length; k++) {
+                    // The first after another's turn finds nothing of its own in the caches of the machine.
+                    kinds[k].run();
+                    millis[k][i] = once(kinds[k]);
                 }
             }
         } catch (Exception e) {
             throw new IllegalStateException(e);
         }
-        return millis.stream().map(Timing::of).toList();
+        return Arrays.stream(millis).map(Timing::of).toList();
     }
 
     /** Times work as it comes. */

@@ -29,10 +29,10 @@ public final class NumberRanges {
     public record Found(int from, int mark, int markEnd, int to, boolean hyphen) {}
 
     public static List<Found> in(String text) {
-        List<Found> out = new ArrayList<>();
         if (!mayHold(text)) {
-            return out;
+            return List.of();
         }
+        List<Found> out = new ArrayList<>();
         Matcher range = RANGE.matcher(text);
         while (range.find()) {
             if (stands(text, range.start(), range.end())

@@ -117,7 +117,7 @@ public final class Paper {
 
     /** Place of a paragraph as places are told: in its story, but through all notes for those of notes. */
     public int placeIndex(ParagraphAddress address) {
-        return noteIndexes.getOrDefault(address, address.index());
+        return address.story().kind().isNote() ? noteIndexes.getOrDefault(address, address.index()) : address.index();
     }
 
     /** The paragraph of an address in the text, a note, a header or a footer; null where there is none. */

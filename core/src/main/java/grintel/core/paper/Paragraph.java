@@ -122,6 +122,9 @@ public record Paragraph(
 
     /** The visible characters with their formatting. */
     public List<Inline.Text> texts() {
+        if (inlines.size() == 1 && inlines.get(0) instanceof Inline.Text only) {
+            return only.hidden() ? List.of() : List.of(only);
+        }
         List<Inline.Text> out = new ArrayList<>(inlines.size());
         for (Inline inline : inlines) {
             if (inline instanceof Inline.Text text && !text.hidden()) {
@@ -138,8 +141,11 @@ public record Paragraph(
 
     /** All of the paragraph's characters. */
     public TextRange range() {
-        return new TextRange(
-                address, 0, inlines.stream().mapToInt(Inline::length).sum());
+        int length = 0;
+        for (Inline inline : inlines) {
+            length += inline.length();
+        }
+        return new TextRange(address, 0, length);
     }
 
     /** The left indent in twips, character units worked out against the size of the paragraph mark. */

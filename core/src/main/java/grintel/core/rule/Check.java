@@ -7,6 +7,8 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
 import grintel.core.typeset.PagePart;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -135,8 +137,9 @@ public final class Check<S> {
     /** The readings: met, or one for each measure that is off. */
     public List<Reading> readings() {
         Map<String, Group<S>> off = new LinkedHashMap<>();
-        Map<Measure, Integer> met = new LinkedHashMap<>();
-        Map<Measure, Measure> metAsked = new HashMap<>();
+        Map<Measure, Met> met = new LinkedHashMap<>();
+        Met latest = null;
+        Group<S> latestOff = null;
         int number = 0;
         for (S subject : subjects.all()) {
             WorkLimits.goOn();
@@ -145,14 +148,18 @@ public final class Check<S> {
                 continue;
             }
             Measure required = said(askedOf.apply(subject));
-            if (is.equals(required) || is.meets(required) || meets.test(subject, is)) {
-                met.merge(is, 1, Integer::sum);
-                metAsked.putIfAbsent(is, required);
+            // Most are measured to be what the one before them was.
+            Met again = latest != null && latest.isOf(is, required) ? latest : null;
+            boolean asAsked = again != null ? again.asAsked : is.equals(required) || is.meets(required);
+            if (asAsked || meets.test(subject, is)) {
+                latest = again != null ? again : met.computeIfAbsent(is, key -> new Met(is, required, asAsked));
+                latest.count++;
             } else {
-                String key = apart ? "" + number++ : is.canonical();
-                off.computeIfAbsent(key, value -> new Group<>(is, required))
-                        .subjects
-                        .add(subject);
+                if (apart || latestOff == null || !latestOff.is.equals(is)) {
+                    String key = apart ? "" + number++ : is.canonical();
+                    latestOff = off.computeIfAbsent(key, value -> new Group<>(is, required));
+                }
+                latestOff.subjects.add(subject);
             }
         }
         if (!off.isEmpty()) {
@@ -161,8 +168,8 @@ public final class Check<S> {
         if (met.isEmpty()) {
             return metIfNone ? List.of(Reading.met(rule, quantity, said(asked), said(asked))) : List.of();
         }
-        Measure most = most(met);
-        return List.of(Reading.met(rule, quantity, most, said(metAsked.get(most))));
+        Met most = Collections.max(met.values(), Comparator.comparingInt(one -> one.count));
+        return List.of(Reading.met(rule, quantity, most.is, most.asked));
     }
 
     private Measure said(@Nullable Measure required) {
@@ -170,16 +177,6 @@ public final class Check<S> {
             throw new IllegalStateException(rule + " does not say what it asks");
         }
         return required;
-    }
-
-    private static Measure most(Map<Measure, Integer> counts) {
-        Measure most = counts.keySet().iterator().next();
-        for (Map.Entry<Measure, Integer> each : counts.entrySet()) {
-            if (each.getValue() > counts.getOrDefault(most, 0)) {
-                most = each.getKey();
-            }
-        }
-        return most;
     }
 
     private List<Reading> findings(Iterable<Group<S>> groups) {
@@ -225,6 +222,26 @@ public final class Check<S> {
         }
         List<Edit> made = edits.apply(wanted, all ? exam.cause() : exam.cause().alone());
         return Fix.of(furthest, made, exam.ledger());
+    }
+
+    /** What was measured and met, and how often. */
+    private static final class Met {
+        private final Measure is;
+        private final Measure asked;
+        /** Whether it is what is asked, whatever the subject. */
+        private final boolean asAsked;
+
+        private int count;
+
+        Met(Measure is, Measure asked, boolean asAsked) {
+            this.is = is;
+            this.asked = asked;
+            this.asAsked = asAsked;
+        }
+
+        boolean isOf(Measure otherIs, Measure otherAsked) {
+            return is.equals(otherIs) && asked.equals(otherAsked);
+        }
     }
 
     private static final class Group<S> {

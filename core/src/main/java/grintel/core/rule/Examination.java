@@ -178,7 +178,8 @@ public final class Examination {
             pages.put(text.length(), placed.page().number());
             text.append(Quotes.plain(placed.line().text()));
         }
-        int at = text.indexOf(Quotes.plain(words));
+        // Found in a string several times as fast as in what builds it.
+        int at = text.toString().indexOf(Quotes.plain(words));
         return at < 0 ? place(paragraph) : place(paragraph, pages.floorEntry(at).getValue(), words);
     }
 

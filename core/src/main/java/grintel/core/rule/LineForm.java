@@ -50,6 +50,9 @@ public record LineForm(Stand stand, Boldness bold, Slant slant, boolean underlin
 
     /** @param told what is off as it is told, where several kinds of lines are judged by one rule */
     public List<Reading> readings(String rule, Examination exam, Subjects<Stretch> lines, UnaryOperator<Measure> told) {
+        if (lines.isEmpty()) {
+            return List.of();
+        }
         List<Reading> out = new ArrayList<>();
         if (stand != Stand.INDENTED) {
             Measure asked = Measure.word(stand == Stand.CENTRED ? "centred" : "at-left");

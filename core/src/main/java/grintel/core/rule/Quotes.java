@@ -27,20 +27,31 @@ public final class Quotes {
 
     /** The hash of a text made plain, without making it: every paragraph that is off somewhere is told by it. */
     static int hash(String text) {
+        int end = text.length();
+        while (end > 0 && isSpace(text.charAt(end - 1))) {
+            end--;
+        }
         int hash = 0;
-        boolean begun = false;
-        boolean apart = false;
-        for (int i = 0; i < text.length(); i++) {
+        char before = ' ';
+        for (int i = 0; i < end; i++) {
             char c = text.charAt(i);
-            if (isSpace(c)) {
-                apart = begun;
-            } else {
-                hash = (apart ? 31 * hash + ' ' : hash) * 31 + c;
-                apart = false;
-                begun = true;
+            if (!isOdd(c, before)) {
+                hash = 31 * hash + c;
+                before = c;
+            } else if (!isSpace(c) || before != ' ') {
+                before = isSpace(c) ? ' ' : c;
+                hash = 31 * hash + before;
             }
         }
         return hash;
+    }
+
+    /**
+     * Whether a character may be one that a text made plain does not have as it is. That it and the one before it are
+     * both spaces is asked in one: which character is a space no processor foresees.
+     */
+    private static boolean isOdd(char c, char before) {
+        return (c | before) == ' ' || c < ' ' || c == Paragraph.OBJECT;
     }
 
     /** No more than so many characters of a text made plain. */
@@ -60,15 +71,15 @@ public final class Quotes {
 
     /** Whether a text reads as it is: most do. */
     private static boolean isPlain(String text) {
-        boolean space = true;
+        char before = ' ';
         for (int i = 0; i < text.length(); i++) {
             char c = text.charAt(i);
-            if (c == ' ' ? space : c <= ' ' || c == Paragraph.OBJECT || c >= '\u2000' && Character.isWhitespace(c)) {
+            if (isOdd(c, before) || c >= '\u2000' && Character.isWhitespace(c)) {
                 return false;
             }
-            space = c == ' ';
+            before = c;
         }
-        return !space;
+        return before != ' ';
     }
 
     private static boolean isSpace(char c) {

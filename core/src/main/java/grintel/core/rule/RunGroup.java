@@ -35,16 +35,24 @@ public record RunGroup(Paragraph paragraph, Measure is, String words, BitSet num
         RunGroup group = null;
         for (Inline inline : paragraph.inlines()) {
             Measure is = inline.length() == 0 || inline.run().number() < 0 ? null : quality.apply(inline);
-            if (is != null) {
-                if (group == null || !group.is.equals(is)) {
-                    String words = inline instanceof Inline.Text text ? text.text() : "";
-                    groups = groups.isEmpty() ? new LinkedHashMap<>() : groups;
-                    group = groups.computeIfAbsent(is, key -> new RunGroup(paragraph, key, words, new BitSet()));
-                }
-                group.numbers.set(inline.run().number());
+            if (is == null) {
+                continue;
             }
+            if (group == null) {
+                // Most paragraphs have no other.
+                group = of(paragraph, is, inline);
+                groups = Map.of(is, group);
+            } else if (!group.is.equals(is)) {
+                groups = groups.size() == 1 ? new LinkedHashMap<>(groups) : groups;
+                group = groups.computeIfAbsent(is, key -> of(paragraph, key, inline));
+            }
+            group.numbers.set(inline.run().number());
         }
-        return List.copyOf(groups.values());
+        return groups.isEmpty() ? List.of() : List.copyOf(groups.values());
+    }
+
+    private static RunGroup of(Paragraph paragraph, Measure is, Inline first) {
+        return new RunGroup(paragraph, is, first instanceof Inline.Text text ? text.text() : "", new BitSet());
     }
 
     /** The runs of several groups. */

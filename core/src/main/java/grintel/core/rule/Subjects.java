@@ -33,7 +33,7 @@ public final class Subjects<S> {
                 some.add(subject);
             }
         }
-        return new Subjects<>(exam, some, place, identity);
+        return some.size() == all.size() ? this : new Subjects<>(exam, some, place, identity);
     }
 
     /** These, each standing at another place. */
@@ -45,7 +45,10 @@ public final class Subjects<S> {
     public <T> Subjects<T> each(Function<S, List<T>> make, Function<T, Place> places, Function<T, String> identities) {
         List<T> made = new ArrayList<>();
         for (S subject : all) {
-            made.addAll(make.apply(subject));
+            List<T> some = make.apply(subject);
+            if (!some.isEmpty()) {
+                made.addAll(some);
+            }
         }
         return new Subjects<>(exam, made, places, identities);
     }

@@ -9,6 +9,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +36,7 @@ public final class Parts {
     private final int[] runInLevels;
     private final RunInHeadings runIns;
     private final PaperFacts facts;
+    private final Map<Set<PartKind>, List<Paragraph>> byKinds = new ConcurrentHashMap<>();
     private volatile @Nullable Part root;
 
     private Parts(Manuscript manuscript, Map<Integer, Correction> corrections) {
@@ -232,13 +234,19 @@ public final class Parts {
 
     /** The paragraphs of some kinds, in order. */
     public List<Paragraph> paragraphs(Set<PartKind> asked) {
+        // Many rules ask for the same kinds.
+        List<Paragraph> known = byKinds.get(asked);
+        return known != null ? known : byKinds.computeIfAbsent(Set.copyOf(asked), key -> ofKinds(asked));
+    }
+
+    private List<Paragraph> ofKinds(Set<PartKind> asked) {
         List<Paragraph> out = new ArrayList<>();
         for (int i = 0; i < kinds.length; i++) {
             if (asked.contains(kinds[i])) {
                 out.add(manuscript.get(i).paragraph());
             }
         }
-        return out;
+        return List.copyOf(out);
     }
 
     /** Index of the first paragraph of a kind from one on, or -1. */

@@ -49,6 +49,9 @@ final class RunInHeadings {
                 boolean blank = text.text().isBlank();
                 if (first == null && !blank) {
                     first = text.format();
+                    if (!isSetApart(first)) {
+                        return null;
+                    }
                 }
                 if (first != null && !blank && !isAlike(first, text.format())) {
                     break;
@@ -60,7 +63,7 @@ final class RunInHeadings {
             }
             at += inline.length();
         }
-        if (first == null || !isSetApart(first)) {
+        if (first == null) {
             return null;
         }
         String words = head.toString().strip();

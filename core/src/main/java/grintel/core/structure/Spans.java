@@ -42,6 +42,7 @@ final class Spans {
     private static final Pattern NAMED = Pattern.compile(
             "(?i)(?:see(?: also)? |cf\\. |e\\.g\\.,? )?(?:tables?|figures?|figs?\\.|appendix|equations?|chapters?|sections?|steps?|items?|panels?)\\s\\S");
 
+    /** How the words for what can be mentioned begin. */
     private static final List<String> MENTIONED = List.of("Tab", "Fig", "Append");
 
     private Spans() {}
@@ -53,7 +54,7 @@ final class Spans {
         List<Part> out = new ArrayList<>();
         VisibleText visible = VisibleText.of(paragraph);
         findCitations(index, visible, out);
-        if (MENTIONED.stream().anyMatch(visible.text()::contains)) {
+        if (mayMention(visible.text())) {
             find(MENTION, PartKind.MENTION, index, visible, out);
         }
         int at = 0;
@@ -67,39 +68,73 @@ final class Spans {
         return out;
     }
 
-    /** Citations stand in brackets, the names before them where the year alone does. */
+    /** A letter is found several times as fast as a word. */
+    private static boolean mayMention(String text) {
+        for (String start : MENTIONED) {
+            char first = start.charAt(0);
+            for (int at = text.indexOf(first); at >= 0; at = text.indexOf(first, at + 1)) {
+                if (text.startsWith(start, at)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     private static void findCitations(int index, VisibleText visible, List<Part> out) {
         String text = visible.text();
-        for (int open = text.indexOf('('); open >= 0; open = text.indexOf('(', open + 1)) {
+        int open = text.indexOf('(');
+        while (open >= 0) {
+            int next = text.indexOf('(', open + 1);
             int close = text.indexOf(')', open);
             if (close < 0) {
                 return;
             }
-            if (close - open > LONGEST_INSIDE) {
-                continue;
-            }
-            String inside = text.substring(open + 1, close);
-            if (!mayCite(inside) || NAMED.matcher(inside).lookingAt()) {
-                continue;
-            }
-            Matcher names = NAMES_LAST.matcher(text.substring(Math.max(0, open - LONGEST_NAMES), open));
-            if (YEAR_FIRST.matcher(inside).matches() && names.find()) {
-                int from = Math.max(0, open - LONGEST_NAMES) + names.start();
+            int from = citation(text, open, close, next >= 0 && next < close);
+            if (from >= 0) {
                 out.add(part(PartKind.CITATION, index, visible.range(from, close + 1)));
-            } else if (inside.indexOf('(') < 0 && INSIDE.matcher(inside).matches()) {
-                out.add(part(PartKind.CITATION, index, visible.range(open, close + 1)));
             }
+            open = next;
         }
     }
 
+    /**
+     * Where a citation starts that ends with a bracket: at the one that opens, or at the names before it where the year
+     * alone stands inside; -1 where it is none.
+     *
+     * @param nested whether another bracket opens inside
+     */
+    private static int citation(String text, int open, int close, boolean nested) {
+        if (close - open > LONGEST_INSIDE
+                || nested && !isDigit(text.charAt(open + 1))
+                || !mayCite(text, open + 1, close)) {
+            return -1;
+        }
+        String inside = text.substring(open + 1, close);
+        if (NAMED.matcher(inside).lookingAt()) {
+            return -1;
+        }
+        int reach = Math.max(0, open - LONGEST_NAMES);
+        Matcher names = NAMES_LAST.matcher(text.substring(reach, open));
+        if (YEAR_FIRST.matcher(inside).matches() && names.find()) {
+            return reach + names.start();
+        }
+        return !nested && INSIDE.matcher(inside).matches() ? open : -1;
+    }
+
     /** Whether a year or a page may stand between brackets: in most no digit does. */
-    private static boolean mayCite(String inside) {
-        for (int i = 0; i < inside.length(); i++) {
-            if (inside.charAt(i) >= '0' && inside.charAt(i) <= '9') {
+    private static boolean mayCite(String text, int from, int to) {
+        for (int i = from; i < to; i++) {
+            char c = text.charAt(i);
+            if (isDigit(c) || c == 'n' && text.startsWith("n.d.", i)) {
                 return true;
             }
         }
-        return inside.contains("n.d.");
+        return false;
+    }
+
+    private static boolean isDigit(char c) {
+        return c >= '0' && c <= '9';
     }
 
     private static int start(Part span) {

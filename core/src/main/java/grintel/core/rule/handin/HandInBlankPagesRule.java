@@ -43,11 +43,12 @@ public final class HandInBlankPagesRule implements Rule {
     }
 
     private static boolean isBlank(ProofPage page) {
-        return page.pictures().isEmpty()
-                && page.tables().isEmpty()
-                && page.lines().stream()
-                        .filter(line -> line.part() != PagePart.HEADER && line.part() != PagePart.FOOTER)
-                        .allMatch(ProofLine::isEmpty);
+        for (ProofLine line : page.lines()) {
+            if (!line.isEmpty() && line.part() != PagePart.HEADER && line.part() != PagePart.FOOTER) {
+                return false;
+            }
+        }
+        return page.pictures().isEmpty() && page.tables().isEmpty();
     }
 
     /** Takes out the blank paragraphs that stand on the page, with the breaks in them; at the end, the one that opens it. */

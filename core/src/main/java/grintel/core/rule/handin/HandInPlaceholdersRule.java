@@ -19,8 +19,8 @@ import java.util.regex.Pattern;
 
 /** Words in brackets or braces that wait to be replaced. */
 public final class HandInPlaceholdersRule implements Rule {
-    private static final Set<PartKind> LEFT_OUT = EnumSet.of(
-            PartKind.BLANK, PartKind.ENTRY, PartKind.BLOCK_QUOTATION, PartKind.CODE, PartKind.FORMULA, PartKind.NOTE);
+    private static final Set<PartKind> JUDGED = EnumSet.complementOf(EnumSet.of(
+            PartKind.BLANK, PartKind.ENTRY, PartKind.BLOCK_QUOTATION, PartKind.CODE, PartKind.FORMULA, PartKind.NOTE));
     private static final String WAITING =
             "(?:insert|your|type|enter|add|replace|fill|write|put|click|todo|to do|tbd|tk|"
                     + "title|subtitle|name|first name|last name|surname|author|authors|date|due date|course|class|period|instructor|"
@@ -30,8 +30,9 @@ public final class HandInPlaceholdersRule implements Rule {
             Pattern.compile("(?i)\\[\\s*(" + WAITING + "\\b[^\\[\\]]{0,60})\\]|<\\s*(" + WAITING + "\\b[^<>]{0,60})>");
     private static final Pattern BRACES = Pattern.compile("\\{\\{?\\s*[\\p{L}][^{}]{0,60}\\}\\}?");
     private static final List<String> FILLERS = List.of("lorem ipsum", "Lorem ipsum", "Lorem Ipsum", "XXXX");
-    /** What one run of any filler holds. */
-    private static final List<String> FILLED = List.of("orem", "XX");
+    // What one run of any filler holds.
+    private static final String FILLER = "orem";
+    private static final String CROSSES = "XX";
 
     private static final Measure NONE = Measure.word("none");
 
@@ -42,9 +43,7 @@ public final class HandInPlaceholdersRule implements Rule {
 
     @Override
     public List<Reading> read(Examination exam, Ask ask) {
-        List<Paragraph> all = new ArrayList<>(exam.paper().paragraphs().stream()
-                .filter(paragraph -> !LEFT_OUT.contains(exam.kind(paragraph)))
-                .toList());
+        List<Paragraph> all = new ArrayList<>(exam.parts().paragraphs(JUDGED));
         all.addAll(exam.paper().marginalParagraphs());
         Subjects<Paragraph> text = exam.paragraphs(all);
         return text.each(
@@ -60,17 +59,13 @@ public final class HandInPlaceholdersRule implements Rule {
 
     private static List<Found> find(Paragraph paragraph) {
         List<Found> out = new ArrayList<>();
-        if (Glance.holdsAny(paragraph, "[<")) {
+        if (Glance.holdsAny(paragraph, "[<{")) {
             find(BRACKETS, paragraph, out);
-        }
-        if (Glance.holdsAny(paragraph, "{")) {
             find(BRACES, paragraph, out);
         }
-        String text = FILLED.stream().anyMatch(part -> Glance.holds(paragraph, part)) ? paragraph.text() : "";
-        for (String filler : FILLERS) {
-            if (text.contains(filler)) {
-                out.add(new Found(paragraph, filler));
-            }
+        if (Glance.holds(paragraph, FILLER) || Glance.holds(paragraph, CROSSES)) {
+            String text = paragraph.text();
+            FILLERS.stream().filter(text::contains).forEach(filler -> out.add(new Found(paragraph, filler)));
         }
         return out;
     }

@@ -38,8 +38,10 @@ public final class HeadingsFormRule implements Rule {
             int of = level;
             List<Heading> headings =
                     all.stream().filter(heading -> heading.level() == of).toList();
-            UnaryOperator<Measure> told = is -> new Measure.Phrase("at-level-" + of, is);
-            out.addAll(read(exam, headings, levels.get(level - 1), told));
+            if (!headings.isEmpty()) {
+                UnaryOperator<Measure> told = is -> new Measure.Phrase("at-level-" + of, is);
+                out.addAll(read(exam, headings, levels.get(level - 1), told));
+            }
         }
         return out;
     }

@@ -50,6 +50,9 @@ public final class NumberReadings {
     }
 
     public List<Reading> readings() {
+        if (all.isEmpty()) {
+            return List.of();
+        }
         List<Reading> out = new ArrayList<>(present());
         List<Captioned> numbered =
                 all.stream().filter(each -> each.caption() != null).toList();

@@ -45,6 +45,9 @@ public final class TitleReadings {
     }
 
     public List<Reading> readings() {
+        if (all.isEmpty()) {
+            return List.of();
+        }
         List<Reading> out = new ArrayList<>(Captioned.subjects(exam, all)
                 .check(rule, "present")
                 .measure(each -> each.said().title() != null ? THERE : Measure.word("no-title"))

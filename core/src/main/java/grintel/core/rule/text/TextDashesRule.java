@@ -85,14 +85,23 @@ public final class TextDashesRule implements Rule {
     private record Seen(Paragraph paragraph, VisibleText visible) {}
 
     private static List<At> dashes(Seen seen) {
+        if (!mayHold(seen.visible.text())) {
+            return List.of();
+        }
         List<At> out = new ArrayList<>();
-        if (seen.visible.text().contains("--")) {
-            find(DOUBLE, "two-hyphens", seen, out);
-        }
-        if (seen.visible.text().contains(" - ")) {
-            find(SPACED, "spaced-hyphen", seen, out);
-        }
+        find(DOUBLE, "two-hyphens", seen, out);
+        find(SPACED, "spaced-hyphen", seen, out);
         return out;
+    }
+
+    /** Whether a hyphen stands beside another or after a space: in most texts none does. */
+    private static boolean mayHold(String text) {
+        for (int at = text.indexOf('-', 1); at >= 0; at = text.indexOf('-', at + 1)) {
+            if (text.charAt(at - 1) == '-' || text.charAt(at - 1) == ' ') {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void find(Pattern pattern, String is, Seen seen, List<At> out) {
@@ -106,14 +115,17 @@ public final class TextDashesRule implements Rule {
     }
 
     private static List<At> ranges(Seen seen) {
-        return NumberRanges.in(seen.visible.text()).stream()
-                .map(found -> new At(
-                        seen.paragraph,
-                        seen.visible,
-                        found.mark(),
-                        found.markEnd(),
-                        found.hyphen() ? Measure.word("hyphen") : EN_DASH))
-                .toList();
+        List<NumberRanges.Found> ranges = NumberRanges.in(seen.visible.text());
+        return ranges.isEmpty()
+                ? List.of()
+                : ranges.stream()
+                        .map(found -> new At(
+                                seen.paragraph,
+                                seen.visible,
+                                found.mark(),
+                                found.markEnd(),
+                                found.hyphen() ? Measure.word("hyphen") : EN_DASH))
+                        .toList();
     }
 
     private record At(Paragraph paragraph, VisibleText visible, int from, int to, Measure is) {

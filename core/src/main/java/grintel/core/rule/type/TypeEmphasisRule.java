@@ -91,11 +91,19 @@ public final class TypeEmphasisRule implements Rule {
             return false;
         }
         String words = text.text();
-        boolean capitals = text.format().get(CharacterProperties.CAPITALS)
-                || words.codePoints().noneMatch(Character::isLowerCase);
+        boolean capitals = text.format().get(CharacterProperties.CAPITALS) || !holdsSmallLetter(words);
         return capitals
                 && Words.count(words) >= SHOUTED_WORDS
                 && words.codePoints().filter(Character::isLetter).count() > words.length() / 2;
+    }
+
+    private static boolean holdsSmallLetter(String words) {
+        for (int i = 0; i < words.length(); i += Character.charCount(words.codePointAt(i))) {
+            if (Character.isLowerCase(words.codePointAt(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isBold(Inline inline) {
