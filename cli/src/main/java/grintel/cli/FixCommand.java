@@ -91,7 +91,7 @@ final class FixCommand implements Callable<Integer> {
             return;
         }
         for (PutRight.Taken taken : result.done()) {
-            console.print(Wording.putRight(taken.finding(), Units.AS_ASKED));
+            console.print(Wording.putRight(taken.finding(), result.cameTo(taken), Units.AS_ASKED));
         }
         for (WordChange change : result.words()) {
             console.print("  " + Wording.told(change.where()) + ": \"" + Wording.shown(change.before()) + "\" → \""

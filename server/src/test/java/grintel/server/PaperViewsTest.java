@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grintel.core.limit.WorkLimits;
+import grintel.core.paper.build.PaperBuilder;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
 import grintel.core.typeset.ProofPage;
 import grintel.core.typeset.Typesetter;
 import grintel.formats.demo.UntidyStudy;
 import grintel.formats.docx.DocxFile;
+import grintel.formats.docx.DocxWriter;
 import grintel.server.Visitor.Answer;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -110,6 +112,30 @@ class PaperViewsTest {
         assertThat(tobias.revision(paper)).isEqualTo(revision);
         tobias.change(paper, "/put-right", "\"wordsConfirmed\":true");
         assertThat(tobias.get(paper).json().get("changes")).hasSameSizeAs(words);
+    }
+
+    @Test
+    void ofTwoPlacesAlikeOneIsPutRightByItself() {
+        PaperBuilder twice = new PaperBuilder();
+        for (int i = 0; i < 2; i++) {
+            twice.paragraph(line -> line.text("The bells ring").lineBreak().text("at dusk."));
+        }
+        paper = tobias.bring(DocxWriter.write(twice.build()), Map.of("guide", "mla-9"));
+        JsonNode breaks = station("spacing", "")
+                .get("readings")
+                .valueStream()
+                .filter(each -> each.get("key").stringValue().startsWith("spacing.line-breaks/"))
+                .findFirst()
+                .orElseThrow();
+        JsonNode done = tobias.change(
+                        paper,
+                        "/put-right",
+                        "\"reading\":" + breaks.get("key") + ",\"places\":["
+                                + breaks.get("places").get(0).get("anchor") + "],\"wordsConfirmed\":true")
+                .json()
+                .get("done");
+        assertThat(done.valueStream().map(each -> each.get("text").stringValue()))
+                .containsExactly("Line breaks: 2 line breaks → 1 line break");
     }
 
     @Test

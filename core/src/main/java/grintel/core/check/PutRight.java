@@ -12,6 +12,7 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.limit.WorkLimits;
 import grintel.core.paper.Paper;
 import grintel.core.rule.Fix;
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Spot;
 import grintel.core.structure.Corrections;
@@ -52,6 +53,30 @@ public final class PutRight<M extends Mendable> {
     @FunctionalInterface
     public interface Choice {
         boolean takes(Reading finding, Spot spot);
+
+        /**
+         * Whether a finding is taken in one pass alone. So it must be where places are named: of two alike that are told
+         * apart by their number, the second bears the name of the first once that is put right.
+         */
+        default boolean isOnce() {
+            return false;
+        }
+
+        /** This choice, each finding taken in one pass alone. */
+        default Choice once() {
+            Choice each = this;
+            return new Choice() {
+                @Override
+                public boolean takes(Reading finding, Spot spot) {
+                    return each.takes(finding, spot);
+                }
+
+                @Override
+                public boolean isOnce() {
+                    return true;
+                }
+            };
+        }
 
         /** All places whose fix goes no further than a class. */
         static Choice upTo(FixClass furthest) {
@@ -104,7 +129,7 @@ public final class PutRight<M extends Mendable> {
     private Attempt attempt() {
         Attempt attempt = new Attempt(file.paper(), before);
         while (attempt.passes.size() < MOST_PASSES) {
-            Pass pass = take(attempt.report);
+            Pass pass = take(attempt);
             if (pass.edits.isEmpty()) {
                 attempt.ended = true;
                 return attempt;
@@ -122,12 +147,12 @@ public final class PutRight<M extends Mendable> {
     }
 
     /** What can be put right in one pass. */
-    private Pass take(Report report) {
+    private Pass take(Attempt attempt) {
         EditSet taken = new EditSet();
         List<Taken> findings = new ArrayList<>();
         boolean all = true;
-        for (Reading finding : report.findings()) {
-            if (leftOut.containsKey(finding.rule())) {
+        for (Reading finding : attempt.report.findings()) {
+            if (leftOut.containsKey(finding.rule()) || chosen.isOnce() && attempt.hasTaken(finding)) {
                 continue;
             }
             List<Spot> spots = finding.spots().stream()
@@ -273,7 +298,7 @@ public final class PutRight<M extends Mendable> {
         attempt.done.forEach(taken -> rules.add(taken.finding.rule()));
         for (String rule : rules) {
             Choice only = (finding, spot) -> finding.rule().equals(rule) && chosen.takes(finding, spot);
-            PutRight<M> alone = new PutRight<>(file, corrections, only, limits, before);
+            PutRight<M> alone = new PutRight<>(file, corrections, chosen.isOnce() ? only.once() : only, limits, before);
             try {
                 Attempt single = alone.attempt();
                 if (single.ended) {
@@ -304,6 +329,10 @@ public final class PutRight<M extends Mendable> {
         Attempt(Paper paper, Report report) {
             this.paper = paper;
             this.report = report;
+        }
+
+        boolean hasTaken(Reading finding) {
+            return done.stream().anyMatch(taken -> taken.finding.key().equals(finding.key()));
         }
 
         /** The chosen findings that are still there. */
@@ -369,6 +398,17 @@ public final class PutRight<M extends Mendable> {
             changed = List.copyOf(changed);
             words = List.copyOf(words);
             leftOut = Map.copyOf(leftOut);
+        }
+
+        /** What a finding that was put right came to: what was asked, or of things of which some stay, how many do. */
+        public Measure cameTo(Taken taken) {
+            return taken.finding.is() instanceof Measure.Some
+                    ? report.findings().stream()
+                            .filter(finding -> finding.key().equals(taken.finding.key()))
+                            .map(Reading::is)
+                            .findFirst()
+                            .orElse(taken.finding.asked())
+                    : taken.finding.asked();
         }
     }
 

@@ -182,7 +182,7 @@ public final class Check<S> {
     private List<Reading> findings(Iterable<Group<S>> groups) {
         List<S> all = new ArrayList<>();
         groups.forEach(group -> all.addAll(group.subjects));
-        List<String> anchors = subjects.anchors(all);
+        List<String> anchors = apart ? subjects.lastingAnchors(all) : subjects.anchors(all);
         List<Reading> readings = new ArrayList<>();
         int at = 0;
         for (Group<S> group : groups) {

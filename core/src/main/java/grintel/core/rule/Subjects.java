@@ -2,8 +2,10 @@ package grintel.core.rule;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -15,14 +17,26 @@ import java.util.function.Predicate;
 public final class Subjects<S> {
     private final Examination exam;
     private final List<S> all;
+    /** Those they were chosen from. */
+    private final List<S> source;
+
     private final Function<S, Place> place;
     private final Function<S, String> identity;
 
     Subjects(Examination exam, List<S> all, Function<S, Place> place, Function<S, String> identity) {
         this.exam = exam;
         this.all = List.copyOf(all);
+        this.source = this.all;
         this.place = place;
         this.identity = identity;
+    }
+
+    private Subjects(Subjects<S> of, List<S> some, Function<S, Place> place) {
+        this.exam = of.exam;
+        this.all = some;
+        this.source = of.source;
+        this.place = place;
+        this.identity = of.identity;
     }
 
     /** Those that pass a test. */
@@ -33,12 +47,12 @@ public final class Subjects<S> {
                 some.add(subject);
             }
         }
-        return some.size() == all.size() ? this : new Subjects<>(exam, some, place, identity);
+        return some.size() == all.size() ? this : new Subjects<>(this, List.copyOf(some), place);
     }
 
     /** These, each standing at another place. */
     public Subjects<S> at(Function<S, Place> other) {
-        return new Subjects<>(exam, all, other, identity);
+        return new Subjects<>(this, all, other);
     }
 
     /** Each made something else. */
@@ -70,7 +84,7 @@ public final class Subjects<S> {
         return place.apply(subject);
     }
 
-    /** What each is anchored to: its own identity, counted where several have the same. */
+    /** What some are anchored to: each to its own identity, counted where several of them have the same. */
     List<String> anchors(List<S> some) {
         Map<String, Integer> seen = new HashMap<>();
         List<String> out = new ArrayList<>(some.size());
@@ -80,5 +94,17 @@ public final class Subjects<S> {
             out.add(before == 1 ? own : own + "." + before);
         }
         return out;
+    }
+
+    /** The same, counted through all they were chosen from: each stays what it is when another is off no more. */
+    List<String> lastingAnchors(List<S> some) {
+        List<String> anchors = anchors(source);
+        Map<S, String> lasting = new IdentityHashMap<>();
+        for (int i = 0; i < anchors.size(); i++) {
+            lasting.put(source.get(i), anchors.get(i));
+        }
+        return some.stream()
+                .map(subject -> Objects.requireNonNull(lasting.get(subject)))
+                .toList();
     }
 }

@@ -240,9 +240,9 @@ public final class Wording {
 
     // ---- what was done
 
-    /** A reading that was put right: what was, and what was asked. */
-    public static String putRight(Reading reading, Units units) {
-        return name(reading) + ": " + told(reading.is(), units) + " → " + told(reading.asked(), units);
+    /** A reading that was put right: what was, and what it came to. */
+    public static String putRight(Reading reading, Measure cameTo, Units units) {
+        return name(reading) + ": " + told(reading.is(), units) + " → " + told(cameTo, units);
     }
 
     /** What was changed in a file, in a phrase. */

@@ -2,6 +2,7 @@ package grintel.core.rule;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grintel.core.paper.Lengths;
 import grintel.core.paper.Paragraph;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -43,6 +44,21 @@ class FiguresNumberRuleTest {
                 .rule(RULE)
                 .isOff("no number", "“Fig. 1.”")
                 .putRightLeaving("figures.title", "spacing.line");
+    }
+
+    @Test
+    void ofTwoWithoutANumberEachIsAFindingThatKeepsItsName() {
+        Draft two = Draft.mla();
+        for (int i = 0; i < 2; i++) {
+            two.add(paper -> paper.paragraph(line ->
+                            line.picture("lamp.png", Lengths.EMU_PER_INCH * 3, Lengths.EMU_PER_INCH * 2, "a lamp")))
+                    .text(line -> line.text(Draft.PROSE));
+        }
+        RuleCase bare = two.rule(RULE);
+        bare.areOff("no number", "no number");
+        List<String> keys = bare.keys();
+        assertThat(bare.puttingRightOnly(0)).containsExactly("Number of a figure: no number → “Fig. 1.”");
+        assertThat(bare.keysOncePutRight(0)).containsExactly(keys.get(1));
     }
 
     @Test

@@ -180,13 +180,45 @@ final class RuleCase {
         return after;
     }
 
+    /** Puts the rule right at one of its places alone, counted from 0 through its findings; tells what came of it. */
+    List<String> puttingRightOnly(int place) {
+        PutRight.Result<PaperFile> result = only(place);
+        return result.done().stream()
+                .map(taken -> Wording.putRight(taken.finding(), result.cameTo(taken), Units.INCHES))
+                .toList();
+    }
+
+    /** Names of the rule's findings. */
+    List<String> keys() {
+        return keys(report);
+    }
+
+    /** Names of those that are left once it is put right at one of its places alone. */
+    List<String> keysOncePutRight(int place) {
+        return keys(only(place).report());
+    }
+
+    private List<String> keys(Report of) {
+        return of.findings().stream()
+                .filter(finding -> finding.rule().equals(rule))
+                .map(Reading::key)
+                .toList();
+    }
+
+    private PutRight.Result<PaperFile> only(int place) {
+        List<String> places = findings().stream()
+                .flatMap(finding -> finding.spots().stream().map(spot -> finding.key() + spot.anchor()))
+                .toList();
+        PutRight.Choice one = (finding, spot) -> places.get(place).equals(finding.key() + spot.anchor());
+        return run(one.once());
+    }
+
     private PutRight.Result<PaperFile> run() {
-        return PutRight.run(
-                new PaperFile(paper),
-                report,
-                Corrections.NONE,
-                (reading, spot) -> reading.rule().equals(rule),
-                WorkLimits.within(20));
+        return run((reading, spot) -> reading.rule().equals(rule));
+    }
+
+    private PutRight.Result<PaperFile> run(PutRight.Choice chosen) {
+        return PutRight.run(new PaperFile(paper), report, Corrections.NONE, chosen, WorkLimits.within(20));
     }
 
     /** What the rule's station measures on a page, as {@link Told#drawn} puts it. */

@@ -1,5 +1,7 @@
 package grintel.core.rule;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import org.junit.jupiter.api.Test;
 
 class SpacingLineBreaksRuleTest {
@@ -29,5 +31,16 @@ class SpacingLineBreaksRuleTest {
                 .text(p -> p.text("A").lineBreak().text(Draft.PROSE).lineBreak().text("B"))
                 .rule(RULE)
                 .isOff("2 line breaks", "none");
+    }
+
+    @Test
+    void whereOneOfTwoAlikeIsPutRightTheOtherStays() {
+        RuleCase two = Draft.mla()
+                .text(p -> p.text(Draft.PROSE).lineBreak().text(Draft.PROSE))
+                .text(p -> p.text(Draft.PROSE).lineBreak().text(Draft.PROSE))
+                .rule(RULE);
+        two.isOff("2 line breaks", "none");
+        assertThat(two.puttingRightOnly(0)).containsExactly("Line breaks: 2 line breaks → 1 line break");
+        assertThat(two.puttingRightOnly(1)).containsExactly("Line breaks: 2 line breaks → 1 line break");
     }
 }

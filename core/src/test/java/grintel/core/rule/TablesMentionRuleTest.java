@@ -41,4 +41,21 @@ class TablesMentionRuleTest {
                 .isOff("mentioned before “Table 1”", "in the order in which they are mentioned")
                 .isForTheWriter();
     }
+
+    @Test
+    void severalThatComeTooEarlyAreOneFinding() {
+        Tabled.apa()
+                .mention("Table 3 says more than Table 2 and Table 1 do.")
+                .after(paper -> {
+                    for (int number = 2; number <= 3; number++) {
+                        String label = "Table " + number;
+                        paper.paragraph(line -> line.text(label, Draft.BOLD));
+                        paper.paragraph(line -> line.text("Sums and Lamps", Draft.ITALIC));
+                        Tabled.apa().table(paper);
+                    }
+                })
+                .rule(RULE)
+                .isOff("mentioned before “Table 1”", "in the order in which they are mentioned")
+                .quoting("Table 2", "Table 3");
+    }
 }

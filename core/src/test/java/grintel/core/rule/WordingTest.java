@@ -59,7 +59,7 @@ class WordingTest {
     @Test
     void whatIsDoneAndLeftUndoneIsSaidInSentences() {
         Reading left = reading("sheet.margins", "left", inches(1800), inches(1440));
-        assertThat(Wording.putRight(left, Units.CENTIMETRES)).isEqualTo("Left margin: 3.18 cm → 2.54 cm");
+        assertThat(Wording.putRight(left, left.asked(), Units.CENTIMETRES)).isEqualTo("Left margin: 3.18 cm → 2.54 cm");
         assertThat(Wording.leftOut("sheet.margins", "refused"))
                 .isEqualTo("Margins was left as it is: something in the file stands in the way.");
         assertThat(Wording.counted(1, "page-without") + ", " + Wording.counted(3, "page-without"))

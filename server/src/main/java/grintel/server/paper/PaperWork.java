@@ -169,7 +169,7 @@ class PaperWork {
         Standing standing = store.at(task.account(), wish.paper(), wish.revision());
         PutRight.Result<DocxFile> result = run(task, standing);
         List<PutRightReading> done = result.done().stream()
-                .map(taken -> PutRightReading.of(taken.finding()))
+                .map(taken -> PutRightReading.of(taken.finding(), result.cameTo(taken)))
                 .toList();
         if (done.isEmpty()) {
             return () -> Result.of(List.of(), List.of());
@@ -204,7 +204,7 @@ class PaperWork {
 
     /** What is safe, and the apparatus once its list is confirmed; never what the writer lets stand. */
     private static PutRight.Choice chosen(Wishes.PutRight wish, Stets stets) {
-        return (reading, spot) -> {
+        PutRight.Choice each = (reading, spot) -> {
             boolean named = reading.key().equals(wish.reading());
             boolean meant = wish.reading() != null
                     ? named && (wish.places().isEmpty() || wish.places().contains(spot.anchor()))
@@ -217,6 +217,7 @@ class PaperWork {
             };
             return allowed && meant && stets.reason(reading) == null;
         };
+        return wish.places().isEmpty() ? each : each.once();
     }
 
     /** Lets a finding stand, for a reason. */

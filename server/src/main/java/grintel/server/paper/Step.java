@@ -1,5 +1,6 @@
 package grintel.server.paper;
 
+import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Units;
 import grintel.core.rule.Wording;
@@ -118,17 +119,17 @@ class Step {
     }
 
     /**
-     * A reading that was put right, in words: what was and what was asked.
+     * A reading that was put right, in words: what was and what it came to.
      *
      * @param metric the same in centimetres; that of steps made before lengths followed the unit is not known
      */
     record PutRightReading(
             String rule, String text, @Nullable String metric) {
-        static PutRightReading of(Reading reading) {
+        static PutRightReading of(Reading reading, Measure cameTo) {
             return new PutRightReading(
                     reading.rule(),
-                    Wording.putRight(reading, Units.INCHES),
-                    Wording.putRight(reading, Units.CENTIMETRES));
+                    Wording.putRight(reading, cameTo, Units.INCHES),
+                    Wording.putRight(reading, cameTo, Units.CENTIMETRES));
         }
     }
 

@@ -4,7 +4,7 @@ import grintel.core.guide.Ask;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Measure;
-import grintel.core.rule.Quotes;
+import grintel.core.rule.MentionOrder;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
 import grintel.core.rule.appendices.AppendixLabels.Label;
@@ -40,7 +40,11 @@ public final class AppendicesMentionRule implements Rule {
                 .asks(MENTIONED)
                 .readings());
         if (!all) {
-            out.addAll(order(exam, labels, text));
+            out.addAll(MentionOrder.readings(
+                    id(),
+                    exam.paragraphs(paragraphs),
+                    label -> first(text, labels, labels.of(label)),
+                    Paragraph::text));
         }
         return out;
     }
@@ -66,28 +70,5 @@ public final class AppendicesMentionRule implements Rule {
                         "(?i:\\bappendix)\\s+" + (label.letter().isEmpty() ? "\\p{L}" : label.letter()) + "\\b");
         Matcher mention = named.matcher(text);
         return mention.find() ? mention.start() : -1;
-    }
-
-    private List<Reading> order(Examination exam, AppendixLabels labels, String text) {
-        List<Reading> out = new ArrayList<>();
-        int last = -1;
-        Label before = null;
-        for (Label label : labels.all()) {
-            int at = first(text, labels, label);
-            if (at >= 0 && at < last && before != null) {
-                Measure later =
-                        new Measure.Quote(Quotes.first(before.paragraph().text()));
-                out.addAll(exam.paragraphs(List.of(label.paragraph()))
-                        .check(id(), "order")
-                        .measure(paragraph -> new Measure.Phrase("mentioned-before", later))
-                        .asks(Measure.word("in-order-of-mention"))
-                        .readings());
-            }
-            if (at > last) {
-                last = at;
-                before = label;
-            }
-        }
-        return out;
     }
 }

@@ -82,9 +82,13 @@ public record Captioned(
                         .orElse(host);
     }
 
-    /** These as subjects, each standing at its number, else where it begins. */
+    /** These as subjects, each standing at its number, else where it begins; told by what it is, not by its caption. */
     public static Subjects<Captioned> subjects(Examination exam, List<Captioned> all) {
-        return exam.whole().each(paper -> all, each -> exam.place(each.anchor()), each -> exam.identity(each.anchor()));
+        return exam.whole()
+                .each(
+                        paper -> all,
+                        each -> exam.place(each.anchor()),
+                        each -> exam.identity(each.body.isEmpty() ? each.anchor() : each.body.get(0)));
     }
 
     /** Its caption, where there is one for certain. */

@@ -5,7 +5,7 @@ import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
 import grintel.core.rule.Kinds;
 import grintel.core.rule.Measure;
-import grintel.core.rule.Quotes;
+import grintel.core.rule.MentionOrder;
 import grintel.core.rule.Reading;
 import grintel.core.structure.PartKind;
 import java.util.ArrayList;
@@ -52,32 +52,12 @@ public final class MentionReadings {
                 .measure(each -> first.containsKey(each.said().number()) ? MENTIONED : Measure.word("not-mentioned"))
                 .asks(MENTIONED)
                 .readings());
-        out.addAll(order(first));
+        out.addAll(MentionOrder.readings(
+                rule,
+                Captioned.subjects(exam, all),
+                each -> first.getOrDefault(each.said().number(), -1),
+                each -> each.said().said()));
         out.addAll(pointing());
-        return out;
-    }
-
-    private List<Reading> order(Map<ObjectNumber, Integer> first) {
-        List<Reading> out = new ArrayList<>();
-        int last = -1;
-        Captioned before = null;
-        for (Captioned each : all) {
-            Integer at = first.get(each.said().number());
-            if (at == null) {
-                continue;
-            }
-            if (at < last && before != null) {
-                Measure later = new Measure.Quote(Quotes.first(before.said().said()));
-                out.addAll(Captioned.subjects(exam, List.of(each))
-                        .check(rule, "order")
-                        .measure(object -> new Measure.Phrase("mentioned-before", later))
-                        .asks(Measure.word("in-order-of-mention"))
-                        .readings());
-            } else {
-                last = at;
-                before = each;
-            }
-        }
         return out;
     }
 

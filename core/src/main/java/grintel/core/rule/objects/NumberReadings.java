@@ -70,21 +70,17 @@ public final class NumberReadings {
     }
 
     private List<Reading> present() {
-        List<Captioned> bare = all.stream()
+        return Captioned.subjects(exam, all)
                 .filter(each -> each.caption() == null && each.needsNumber() && numbering.asked(each) != null)
-                .toList();
-        List<Reading> out = new ArrayList<>();
-        for (Captioned each : bare) {
-            out.addAll(Captioned.subjects(exam, List.of(each))
-                    .check(rule, "present")
-                    .eachApart()
-                    .measure(object -> Measure.word("no-number"))
-                    .asks(new Measure.Quote(asked(each)))
-                    .fix(FixClass.APPARATUS, (off, cause) -> List.of(inserted(each)))
-                    .fixable(object -> beside(object) != null)
-                    .readings());
-        }
-        return out;
+                .check(rule, "present")
+                .eachApart()
+                .measure(each -> Measure.word("no-number"))
+                .asksOf(each -> new Measure.Quote(asked(each)))
+                .fix(
+                        FixClass.APPARATUS,
+                        (off, cause) -> off.stream().map(this::inserted).toList())
+                .fixable(each -> beside(each) != null)
+                .readings();
     }
 
     private String asked(Captioned object) {
