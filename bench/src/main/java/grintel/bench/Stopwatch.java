@@ -3,10 +3,11 @@ package grintel.bench;
 import java.util.Arrays;
 import java.util.List;
 
-/** Times work: some rounds to warm up, then the median of ten with the spread around it. */
+/** Times work: some rounds to warm up, then the median of ten, or of thirty by turns, with the spread around it. */
 final class Stopwatch {
     private static final int WARM_UP = 30;
     private static final int ROUNDS = 10;
+    private static final int TURNS = 30;
 
     private Stopwatch() {}
 
@@ -28,7 +29,7 @@ final class Stopwatch {
 
     /** Times kinds of work by turns, so that what else the machine does meets all, after so many seconds of each. */
     static List<Timing> byTurns(int seconds, Work... kinds) {
-        double[][] millis = new double[kinds.length][ROUNDS];
+        double[][] millis = new double[kinds.length][TURNS];
         try {
             for (Work work : kinds) {
                 long end = System.nanoTime() + seconds * 1_000_000_000L;
@@ -36,7 +37,7 @@ final class Stopwatch {
                     work.run();
                 }
             }
-            for (int i = 0; i < ROUNDS; i++) {
+            for (int i = 0; i < TURNS; i++) {
                 for (int k = 0; k < kinds.length; k++) {
                     // The first after another's turn finds nothing of its own in the caches of the machine.
                     kinds[k].run();
@@ -75,12 +76,13 @@ final class Stopwatch {
         return (System.nanoTime() - start) / 1e6;
     }
 
-    /** Milliseconds: the median, the least and the most of ten. */
+    /** Milliseconds: the median, the least and the most. */
     record Timing(double median, double least, double most) {
         static Timing of(double[] millis) {
             double[] sorted = millis.clone();
             Arrays.sort(sorted);
-            return new Timing((sorted[4] + sorted[5]) / 2, sorted[0], sorted[ROUNDS - 1]);
+            int half = sorted.length / 2;
+            return new Timing((sorted[half - 1] + sorted[half]) / 2, sorted[0], sorted[sorted.length - 1]);
         }
     }
 }

@@ -4,10 +4,12 @@ import grintel.core.edit.Cause;
 import grintel.core.edit.WordLedger;
 import grintel.core.guide.Ask;
 import grintel.core.guide.Brief;
+import grintel.core.paper.Glance;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.Section;
+import grintel.core.paper.Story;
 import grintel.core.structure.PartKind;
 import grintel.core.structure.Parts;
 import grintel.core.typeset.PagePart;
@@ -97,6 +99,13 @@ public final class Examination {
     public @Nullable String surname() {
         String known = brief.facts().surname();
         return known != null ? known : parts.facts().surname();
+    }
+
+    /** What characters a paragraph holds, as far as they can be read. */
+    public Glance glance(Paragraph paragraph) {
+        return paragraph.address().story().kind() == Story.Kind.TEXT
+                ? parts.glance(paragraph.address().index())
+                : Glance.of(paragraph.text());
     }
 
     /** What a paragraph of the text is. */

@@ -2,12 +2,12 @@ package grintel.core.structure;
 
 import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.CharacterProperties.VerticalPosition;
+import grintel.core.paper.Glance;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.ParagraphProperties.Alignment;
 import grintel.core.paper.Style;
-import grintel.core.paper.Words;
 import grintel.core.typeset.Millipoints;
 import grintel.core.typeset.Proof;
 import grintel.core.typeset.ProofLine;
@@ -22,11 +22,12 @@ import java.util.regex.Pattern;
  * A paragraph of the text and how it lies on the page, as far as that tells what it is.
  *
  * @param text its visible words without white space at either end
+ * @param glance what that text holds
  * @param page number of the page it starts on, 0 for none
  * @param lines how many lines it takes
  * @param styleLevel the level of its heading style, or of the outline level it has; 0 for none
  */
-record Line(Paragraph paragraph, String text, int words, int page, int lines, boolean centred, int styleLevel) {
+record Line(Paragraph paragraph, String text, Glance glance, int page, int lines, boolean centred, int styleLevel) {
     private static final Pattern HEADING_STYLE = Pattern.compile("heading\\s*([1-9])", Pattern.CASE_INSENSITIVE);
     private static final int CENTRED_WITHIN = Millipoints.PER_INCH * 15 / 100;
     private static final int AWAY_FROM_MARGIN = Millipoints.PER_INCH * 7 / 10;
@@ -41,7 +42,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
         return new Line(
                 paragraph,
                 text,
-                Words.count(text),
+                Glance.of(text),
                 placed.isEmpty() ? 0 : placed.get(0).page().number(),
                 placed.size(),
                 isCentred(paragraph, placed),
@@ -62,13 +63,17 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
         return left > AWAY_FROM_MARGIN && Math.abs(left - right) < CENTRED_WITHIN;
     }
 
+    int words() {
+        return glance.words();
+    }
+
     boolean isBlank() {
         return paragraph.isBlank();
     }
 
     /** Whether it runs over lines as prose does. */
     boolean isProse() {
-        return !centred && (lines >= 2 && words >= 20 || words >= 25);
+        return !centred && (lines >= 2 && words() >= 20 || words() >= 25);
     }
 
     boolean isBold() {
@@ -160,7 +165,7 @@ record Line(Paragraph paragraph, String text, int words, int page, int lines, bo
 
     /** This line, its style saying nothing of headings. */
     Line withoutLevel() {
-        return new Line(paragraph, text, words, page, lines, centred, 0);
+        return new Line(paragraph, text, glance, page, lines, centred, 0);
     }
 
     private static int styleLevel(Paragraph paragraph) {

@@ -1,5 +1,6 @@
 package grintel.core.structure;
 
+import grintel.core.paper.Glance;
 import grintel.core.paper.Paper;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.TextRange;
@@ -274,6 +275,11 @@ public final class Parts {
     /** What the paper says of itself: the one place where it is read off. */
     public PaperFacts facts() {
         return facts;
+    }
+
+    /** What characters a paragraph holds, as far as they can be read. */
+    public Glance glance(int index) {
+        return manuscript.get(index).glance();
     }
 
     /** The words of a paragraph, white space at its ends aside. */

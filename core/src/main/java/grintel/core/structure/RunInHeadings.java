@@ -4,8 +4,6 @@ import grintel.core.paper.CharacterProperties;
 import grintel.core.paper.Formatting;
 import grintel.core.paper.Inline;
 import grintel.core.paper.Words;
-import java.util.HashMap;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** Finds headings that the text runs on from: set apart from it, and ended by a mark, at the start of a paragraph. */
@@ -15,28 +13,33 @@ final class RunInHeadings {
     /** A longer opening that is set apart is a sentence in emphasis. */
     private static final int LONGEST = 10;
 
-    private final Map<Integer, RunIn> found = new HashMap<>();
+    /** By paragraph; null where there is none. */
+    private final @Nullable RunIn[] found;
 
     /** Looks through the paragraphs of text; slanted words alone are a heading only where several paragraphs open so. */
     RunInHeadings(Manuscript manuscript, Claims claims) {
+        found = new RunIn[manuscript.size()];
         int slanted = 0;
         for (int i = 0; i < manuscript.size(); i++) {
             if (claims.is(i, PartKind.PARAGRAPH)) {
                 RunIn heading = read(manuscript.get(i));
                 if (heading != null) {
-                    found.put(i, heading);
+                    found[i] = heading;
                     slanted += heading.bold() ? 0 : 1;
                 }
             }
         }
         if (slanted < FEWEST_PLAIN_ONES) {
-            found.values().removeIf(heading -> !heading.bold());
+            for (int i = 0; i < found.length; i++) {
+                RunIn heading = found[i];
+                found[i] = heading != null && heading.bold() ? heading : null;
+            }
         }
     }
 
     @Nullable
     RunIn at(int paragraph) {
-        return found.get(paragraph);
+        return found[paragraph];
     }
 
     private static @Nullable RunIn read(Line line) {

@@ -42,20 +42,24 @@ final class Spans {
     private static final Pattern NAMED = Pattern.compile(
             "(?i)(?:see(?: also)? |cf\\. |e\\.g\\.,? )?(?:tables?|figures?|figs?\\.|appendix|equations?|chapters?|sections?|steps?|items?|panels?)\\s\\S");
 
-    /** How the words for what can be mentioned begin. */
+    /** How the words for what can be mentioned begin, and with which letters. */
     private static final List<String> MENTIONED = List.of("Tab", "Fig", "Append");
+
+    private static final String FIRST_OF_MENTION = "TFA";
 
     private Spans() {}
 
-    static List<Part> of(int index, Paragraph paragraph, PartKind kind) {
+    static List<Part> of(int index, Line line, PartKind kind) {
+        Paragraph paragraph = line.paragraph();
         if (!READ.contains(kind) || paragraph.range().to() > LONGEST) {
             return List.of();
         }
         List<Part> out = new ArrayList<>();
-        VisibleText visible = VisibleText.of(paragraph);
-        findCitations(index, visible, out);
-        if (mayMention(visible.text())) {
-            find(MENTION, PartKind.MENTION, index, visible, out);
+        if (line.glance().mayHold('(')) {
+            findCitations(index, VisibleText.of(paragraph), out);
+        }
+        if (line.glance().mayHoldAny(FIRST_OF_MENTION) && mayMention(line.text())) {
+            find(MENTION, PartKind.MENTION, index, VisibleText.of(paragraph), out);
         }
         int at = 0;
         for (Inline inline : paragraph.inlines()) {

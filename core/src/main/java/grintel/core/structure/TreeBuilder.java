@@ -73,7 +73,7 @@ final class TreeBuilder {
         if (range != null) {
             out.add(new Part(PartKind.RUN_IN_HEADING, parts.runInLevel(index), index, index, range, List.of()));
         }
-        out.addAll(Spans.of(index, manuscript.get(index).paragraph(), parts.kind(index)));
+        out.addAll(Spans.of(index, manuscript.get(index), parts.kind(index)));
         return out;
     }
 

@@ -1,6 +1,7 @@
 package grintel.core.typeset;
 
 import grintel.core.paper.ParagraphAddress;
+import grintel.core.paper.Story;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -15,7 +16,10 @@ public final class Proof {
     private final List<ProofPage> pages;
     private final Map<String, FaceCatalogue.Choice> faces;
     private final List<String> remarks;
-    private final Map<ParagraphAddress, List<Placed>> byParagraph = new HashMap<>();
+    /** The lines of the paragraphs of the text, by their index. */
+    private final List<List<Placed>> ofText = new ArrayList<>();
+
+    private final Map<ParagraphAddress, List<Placed>> ofOthers = new HashMap<>();
 
     Proof(List<ProofPage> pages, Map<String, FaceCatalogue.Choice> faces, List<String> remarks) {
         this.pages = List.copyOf(pages);
@@ -24,12 +28,20 @@ public final class Proof {
         for (ProofPage page : this.pages) {
             for (ProofLine line : page.lines()) {
                 if (!line.repeated()) {
-                    byParagraph
-                            .computeIfAbsent(line.paragraph(), key -> new ArrayList<>(2))
-                            .add(new Placed(page, line));
+                    linesOf(line.paragraph()).add(new Placed(page, line));
                 }
             }
         }
+    }
+
+    private List<Placed> linesOf(ParagraphAddress paragraph) {
+        if (paragraph.story().kind() != Story.Kind.TEXT) {
+            return ofOthers.computeIfAbsent(paragraph, key -> new ArrayList<>(2));
+        }
+        while (ofText.size() <= paragraph.index()) {
+            ofText.add(new ArrayList<>(2));
+        }
+        return ofText.get(paragraph.index());
     }
 
     public List<ProofPage> pages() {
@@ -59,7 +71,10 @@ public final class Proof {
 
     /** The lines of a paragraph in order; empty where it stands on no page. A header's lines come once a page. */
     public List<Placed> lines(ParagraphAddress paragraph) {
-        return byParagraph.getOrDefault(paragraph, List.of());
+        if (paragraph.story().kind() != Story.Kind.TEXT) {
+            return ofOthers.getOrDefault(paragraph, List.of());
+        }
+        return paragraph.index() < ofText.size() ? ofText.get(paragraph.index()) : List.of();
     }
 
     /** Number of the page a paragraph starts on, or 0 where it stands on none. */

@@ -11,7 +11,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.Style;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -40,7 +39,7 @@ public final class AppendicesReverseItemsRule implements Rule {
                 .filter(paragraph -> MARK.matcher(paragraph.text()).find())
                 .toList();
         List<Paragraph> mangled = all.stream()
-                .filter(paragraph -> Glance.holdsAny(paragraph, SIGN))
+                .filter(paragraph -> paragraph.text().contains(SIGN))
                 .toList();
         boolean explained = all.stream()
                 .anyMatch(paragraph -> NOTE.matcher(paragraph.text()).find());

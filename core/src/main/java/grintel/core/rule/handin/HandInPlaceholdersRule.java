@@ -2,9 +2,9 @@ package grintel.core.rule.handin;
 
 import grintel.core.guide.Ask;
 import grintel.core.language.Quoted;
+import grintel.core.paper.Glance;
 import grintel.core.paper.Paragraph;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -30,9 +30,8 @@ public final class HandInPlaceholdersRule implements Rule {
             Pattern.compile("(?i)\\[\\s*(" + WAITING + "\\b[^\\[\\]]{0,60})\\]|<\\s*(" + WAITING + "\\b[^<>]{0,60})>");
     private static final Pattern BRACES = Pattern.compile("\\{\\{?\\s*[\\p{L}][^{}]{0,60}\\}\\}?");
     private static final List<String> FILLERS = List.of("lorem ipsum", "Lorem ipsum", "Lorem Ipsum", "XXXX");
-    // What one run of any filler holds.
+    /** What all fillers hold but the one of crosses. */
     private static final String FILLER = "orem";
-    private static final String CROSSES = "XX";
 
     private static final Measure NONE = Measure.word("none");
 
@@ -47,7 +46,7 @@ public final class HandInPlaceholdersRule implements Rule {
         all.addAll(exam.paper().marginalParagraphs());
         Subjects<Paragraph> text = exam.paragraphs(all);
         return text.each(
-                        HandInPlaceholdersRule::find,
+                        paragraph -> find(exam, paragraph),
                         found -> exam.place(found.paragraph, found.words),
                         found -> exam.identity(found.paragraph))
                 .check(id(), "words")
@@ -57,14 +56,15 @@ public final class HandInPlaceholdersRule implements Rule {
                 .readings();
     }
 
-    private static List<Found> find(Paragraph paragraph) {
+    private static List<Found> find(Examination exam, Paragraph paragraph) {
         List<Found> out = new ArrayList<>();
-        if (Glance.holdsAny(paragraph, "[<{")) {
+        Glance glance = exam.glance(paragraph);
+        if (glance.mayHoldAny("[<{")) {
             find(BRACKETS, paragraph, out);
             find(BRACES, paragraph, out);
         }
-        if (Glance.holds(paragraph, FILLER) || Glance.holds(paragraph, CROSSES)) {
-            String text = paragraph.text();
+        String text = paragraph.text();
+        if (glance.holdsTwo('X') || text.contains(FILLER)) {
             FILLERS.stream().filter(text::contains).forEach(filler -> out.add(new Found(paragraph, filler)));
         }
         return out;

@@ -5,7 +5,6 @@ import grintel.core.guide.Ask;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -40,7 +39,7 @@ public final class SpacingSentenceGapRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Paragraph> judged = exam.paragraphs(JUDGED);
         return judged.each(
-                        SpacingSentenceGapRule::gaps,
+                        paragraph -> gaps(exam, paragraph),
                         gap -> exam.place(gap.paragraph, gap.around()),
                         gap -> exam.identity(gap.paragraph))
                 .check(id(), "gap")
@@ -53,8 +52,8 @@ public final class SpacingSentenceGapRule implements Rule {
                 .readings();
     }
 
-    private static List<Gap> gaps(Paragraph paragraph) {
-        if (!Glance.holdsTwoSpaces(paragraph)) {
+    private static List<Gap> gaps(Examination exam, Paragraph paragraph) {
+        if (!exam.glance(paragraph).holdsTwoSpaces()) {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);

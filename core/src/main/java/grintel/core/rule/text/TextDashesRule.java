@@ -5,10 +5,10 @@ import grintel.core.guide.Ask;
 import grintel.core.guide.demand.FixClass;
 import grintel.core.guide.demand.SourceDemands;
 import grintel.core.language.NumberRanges;
+import grintel.core.paper.Glance;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -47,8 +47,10 @@ public final class TextDashesRule implements Rule {
     public List<Reading> read(Examination exam, Ask ask) {
         Subjects<Paragraph> text = exam.paragraphs(JUDGED);
         List<Reading> out = new ArrayList<>();
-        Subjects<Seen> seen =
-                text.each(TextDashesRule::seen, one -> exam.place(one.paragraph), one -> exam.identity(one.paragraph));
+        Subjects<Seen> seen = text.each(
+                paragraph -> seen(exam, paragraph),
+                one -> exam.place(one.paragraph),
+                one -> exam.identity(one.paragraph));
         out.addAll(places(exam, seen, TextDashesRule::dashes)
                 .check(id(), "dash")
                 .measure(At::is)
@@ -76,13 +78,14 @@ public final class TextDashesRule implements Rule {
     }
 
     /** The words of a paragraph that holds any dash or hyphen. */
-    private static List<Seen> seen(Paragraph paragraph) {
-        return Glance.holdsAny(paragraph, NumberRanges.MARKS)
-                ? List.of(new Seen(paragraph, VisibleText.of(paragraph)))
+    private static List<Seen> seen(Examination exam, Paragraph paragraph) {
+        Glance glance = exam.glance(paragraph);
+        return glance.mayHoldAny(NumberRanges.MARKS)
+                ? List.of(new Seen(paragraph, VisibleText.of(paragraph), glance))
                 : List.of();
     }
 
-    private record Seen(Paragraph paragraph, VisibleText visible) {}
+    private record Seen(Paragraph paragraph, VisibleText visible, Glance glance) {}
 
     private static List<At> dashes(Seen seen) {
         if (!mayHold(seen.visible.text())) {
@@ -115,10 +118,9 @@ public final class TextDashesRule implements Rule {
     }
 
     private static List<At> ranges(Seen seen) {
-        List<NumberRanges.Found> ranges = NumberRanges.in(seen.visible.text());
-        return ranges.isEmpty()
+        return !seen.glance.holdsDigit()
                 ? List.of()
-                : ranges.stream()
+                : NumberRanges.in(seen.visible.text()).stream()
                         .map(found -> new At(
                                 seen.paragraph,
                                 seen.visible,

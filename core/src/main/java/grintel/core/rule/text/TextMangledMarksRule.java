@@ -6,7 +6,6 @@ import grintel.core.guide.demand.FixClass;
 import grintel.core.paper.Paragraph;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Reading;
 import grintel.core.rule.Rule;
@@ -41,7 +40,7 @@ public final class TextMangledMarksRule implements Rule {
                 .filter(paragraph ->
                         !exam.parts().isInAppendix(paragraph.address().index()));
         return text.each(
-                        TextMangledMarksRule::signs,
+                        paragraph -> signs(exam, paragraph),
                         sign -> exam.place(sign.paragraph, sign.visible.around(sign.at, sign.at + 1)),
                         sign -> exam.identity(sign.paragraph))
                 .check(id(), "sign")
@@ -57,8 +56,8 @@ public final class TextMangledMarksRule implements Rule {
                 .readings();
     }
 
-    private static List<Sign> signs(Paragraph paragraph) {
-        if (!Glance.holdsAny(paragraph, "©®™")) {
+    private static List<Sign> signs(Examination exam, Paragraph paragraph) {
+        if (!exam.glance(paragraph).mayHoldAny("©®™")) {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);

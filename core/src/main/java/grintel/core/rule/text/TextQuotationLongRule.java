@@ -12,7 +12,6 @@ import grintel.core.paper.PropertySet;
 import grintel.core.paper.TextRange;
 import grintel.core.paper.VisibleText;
 import grintel.core.rule.Examination;
-import grintel.core.rule.Glance;
 import grintel.core.rule.Kinds;
 import grintel.core.rule.Measure;
 import grintel.core.rule.Quotes;
@@ -38,7 +37,7 @@ public final class TextQuotationLongRule implements Rule {
         QuotationLimit limit = QuotationLimit.of(exam);
         Subjects<Paragraph> text = Kinds.runningText(exam);
         Subjects<Passage> all = text.each(
-                TextQuotationLongRule::passages,
+                paragraph -> passages(exam, paragraph),
                 passage -> exam.place(passage.paragraph, passage.first()),
                 passage -> exam.identity(passage.paragraph));
         List<Reading> out = new ArrayList<>();
@@ -68,8 +67,8 @@ public final class TextQuotationLongRule implements Rule {
         return out;
     }
 
-    private static List<Passage> passages(Paragraph paragraph) {
-        if (!Glance.holdsAny(paragraph, "“\"")) {
+    private static List<Passage> passages(Examination exam, Paragraph paragraph) {
+        if (!exam.glance(paragraph).mayHoldAny("“\"")) {
             return List.of();
         }
         VisibleText visible = VisibleText.of(paragraph);
