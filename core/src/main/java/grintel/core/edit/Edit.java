@@ -3,6 +3,7 @@ package grintel.core.edit;
 import grintel.core.paper.LineSpacing;
 import grintel.core.paper.Marginals;
 import grintel.core.paper.NumberFormat;
+import grintel.core.paper.Paragraph;
 import grintel.core.paper.ParagraphAddress;
 import grintel.core.paper.ParagraphProperties;
 import grintel.core.paper.Property;
@@ -200,6 +201,13 @@ public sealed interface Edit {
             if (!between.isBlank()) {
                 throw new IllegalArgumentException("Only white space may come between");
             }
+        }
+
+        /** Lets the next paragraph go on in a first one: after a space, unless the first ends with white space. */
+        public static JoinParagraphs spaced(Paragraph first) {
+            String characters = first.characters();
+            boolean apart = !characters.equals(characters.stripTrailing());
+            return new JoinParagraphs(first.address(), apart ? "" : " ");
         }
 
         @Override

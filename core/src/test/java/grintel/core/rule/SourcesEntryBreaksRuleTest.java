@@ -47,6 +47,23 @@ class SourcesEntryBreaksRuleTest {
     }
 
     @Test
+    void oneSpaceIsLeftWhereTheFirstPartEndsWithOne() {
+        RuleCase after = Draft.mla()
+                .entries(List.of(
+                        line -> line.text("Keel, J. R. ")
+                                .text("Bells", Draft.ITALIC)
+                                .text(". Low Water Press, 2016, "),
+                        line -> line.text("https://tidewrack.example/bells"),
+                        Draft.book("Verholt, Ansa.", "Weirs", "2004")))
+                .rule(RULE)
+                .isOff("1 second part", "none")
+                .putRight();
+        assertThat(after.paper().paragraphs())
+                .extracting(Paragraph::text)
+                .contains("Keel, J. R. Bells. Low Water Press, 2016, https://tidewrack.example/bells");
+    }
+
+    @Test
     void absentWithoutEntries() {
         Draft.mla().withoutSources().rule(RULE).isAbsent();
     }

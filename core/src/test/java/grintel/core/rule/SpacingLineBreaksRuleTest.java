@@ -43,4 +43,14 @@ class SpacingLineBreaksRuleTest {
         assertThat(two.puttingRightOnly(0)).containsExactly("Line breaks: 2 line breaks → 1 line break");
         assertThat(two.puttingRightOnly(1)).containsExactly("Line breaks: 2 line breaks → 1 line break");
     }
+
+    @Test
+    void oneSpaceIsLeftWhereSpacesStandAroundTheBreak() {
+        RuleCase after = Draft.mla()
+                .text(p -> p.text("The bell rings. ").lineBreak().text("  At dusk it rests. " + Draft.PROSE))
+                .rule(RULE)
+                .isOff("1 line break", "none")
+                .putRight();
+        assertThat(after.paper().paragraphs().get(8).text()).startsWith("The bell rings. At dusk it rests.");
+    }
 }

@@ -65,7 +65,7 @@ final class RunIn {
             boolean is = heading.line().share(format -> format.get(property)) > 0.5;
             edits.add(new Edit.SetProperty(new Target.OfRange(own.range()), property, is));
         }
-        edits.add(new Edit.JoinParagraphs(own.address(), " "));
+        edits.add(Edit.JoinParagraphs.spaced(own));
         return edits;
     }
 

@@ -108,7 +108,7 @@ public final class TitleReadings {
                 && title.paragraph().address().index()
                         == caption.line().address().index() + 1
                 && !caption.line().endsSection();
-        return next ? List.of(new Edit.JoinParagraphs(caption.line().address(), " ")) : List.of();
+        return next ? List.of(Edit.JoinParagraphs.spaced(caption.line())) : List.of();
     }
 
     private List<Reading> cased(List<Stretch> titles) {

@@ -65,7 +65,7 @@ public final class TextQuotationShortRule implements Rule {
         for (Blocks.Block block : off) {
             Paragraph before = before(exam, block);
             if (block.paragraphs().size() == 1 && before != null) {
-                edits.add(new Edit.JoinParagraphs(before.address(), " "));
+                edits.add(Edit.JoinParagraphs.spaced(before));
             }
         }
         return edits;
