@@ -42,10 +42,8 @@ final class Spans {
     private static final Pattern NAMED = Pattern.compile(
             "(?i)(?:see(?: also)? |cf\\. |e\\.g\\.,? )?(?:tables?|figures?|figs?\\.|appendix|equations?|chapters?|sections?|steps?|items?|panels?)\\s\\S");
 
-    /** How the words for what can be mentioned begin, and with which letters. */
+    /** How the words for what can be mentioned begin. */
     private static final List<String> MENTIONED = List.of("Tab", "Fig", "Append");
-
-    private static final String FIRST_OF_MENTION = "TFA";
 
     private Spans() {}
 
@@ -58,7 +56,7 @@ final class Spans {
         if (line.glance().mayHold('(')) {
             findCitations(index, VisibleText.of(paragraph), out);
         }
-        if (line.glance().mayHoldAny(FIRST_OF_MENTION) && mayMention(line.text())) {
+        if (mayMention(line.text())) {
             find(MENTION, PartKind.MENTION, index, VisibleText.of(paragraph), out);
         }
         int at = 0;

@@ -199,10 +199,7 @@ final class RuleCase {
     }
 
     private List<String> keys(Report of) {
-        return of.findings().stream()
-                .filter(finding -> finding.rule().equals(rule))
-                .map(Reading::key)
-                .toList();
+        return of.verdict(rule).findings().stream().map(Reading::key).toList();
     }
 
     private PutRight.Result<PaperFile> only(int place) {
